@@ -1,0 +1,131 @@
+package lumko.core.judge;
+
+import lumko.core.fault.Fault;
+import lumko.core.fault.Mark;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
+import lumko.core.quantity.Length;
+import lumko.core.wall.WindowLight;
+import lumko.core.work.Action;
+import lumko.core.work.WorkPlanner;
+
+/**
+ * The chance that a place shows afterwards to somebody who looks from inspection distance. A logistic prior: every weight is
+ * an ASSUMPTION that orders cases the way the trade does (small, low, matt, light, fresh and from the same tin hides best)
+ * and gives about one in fifty for the best case and better than even for the worst. Nothing has been recorded yet to hold it
+ * against, so it carries a range of one unit of log-odds to either side.
+ */
+final class ShowOdds {
+    private static final double SPREAD = 1.0;
+
+    /** The best case: an 8 mm spot from the same tin, on a young, light, matt wall, low down. */
+    private static final double BEST_DAB = -4.0;
+
+    private static final double BEST_FEATHER = -4.1;
+    private static final double PER_DOUBLING_OF_WIDTH = 0.7;
+    private static final double EYE_BAND = 0.8;
+    private static final double RAKING = 0.7;
+    private static final double GLARE = 0.3;
+    private static final double PER_GLOSS_UNIT_ABOVE_MATT = 0.12;
+    private static final double MATT_GLOSS = 5;
+    private static final double DARK = 1.5;
+    private static final double STRONG = 1.0;
+    private static final double PER_YEAR_AFTER_FIRST = 0.35;
+    private static final double BOUGHT_AGAIN = 1.2;
+    private static final double OTHER_PAINT = 3.5;
+    private static final double FRESH_SHEEN = 0.8;
+
+    /** A wall painted edge to edge shows nothing but what was overlooked. */
+    private static final Chance AFTER_ROLLING = new Chance(0.005, 0.02, 0.05);
+
+    private final Catalogue figures;
+    private final WorkPlanner planner;
+
+    ShowOdds(Catalogue figures, WorkPlanner planner) {
+        this.figures = figures;
+        this.planner = planner;
+    }
+
+    Chance onWall(WallCase wall, Action action) {
+        if (action.isWholeWall()) {
+            return AFTER_ROLLING;
+        }
+        Chance any = Chance.NEVER;
+        for (Mark mark : wall.marks()) {
+            any = any.or(action == Action.LEAVE ? asItIs(mark, wall) : touchedUp(mark, wall, action));
+        }
+        return any;
+    }
+
+    /** An untouched fault, by the visual angle of its extent and how it stands out from the wall. */
+    private Chance asItIs(Mark mark, WallCase wall) {
+        double distance = wall.room().inspectionDistance().inMillimetres();
+        double seenAcross = switch (mark.fault()) {
+            case Fault.Crack crack -> crack.gap().inMillimetres() * 4;
+            case Fault.Ding ding -> ding.diameter().inMillimetres() / 4;
+            case Fault.OldTouchUp touchUp -> touchUp.extent().inMillimetres() / 10;
+            case Fault.NailHole n -> n.diameter().inMillimetres();
+            case Fault.ScrewHole s -> s.diameter().inMillimetres();
+            case Fault.Anchor a -> a.diameter().inMillimetres();
+            case Fault.Hole h -> h.diameter().inMillimetres();
+            case Fault.Stain s -> s.extent().inMillimetres();
+        };
+        double minutesOfArc = Math.toDegrees(seenAcross / distance) * 60;
+        // one minute of arc is what a sharp eye resolves; at twice that half of the lookers notice
+        double logit = 2.0 * Math.log(Math.max(0.01, minutesOfArc) / 2);
+        if (inEyeBand(mark)) {
+            logit += EYE_BAND;
+        }
+        if (wall.light().isRaking() && mark.fault() instanceof Fault.Ding) {
+            logit += RAKING;
+        }
+        return Chance.ofLogit(logit, SPREAD);
+    }
+
+    private Chance touchedUp(Mark mark, WallCase wall, Action action) {
+        double across = planner.repair(mark.fault()).finishedAcross().inMillimetres();
+        double logit = action == Action.FEATHER ? BEST_FEATHER : BEST_DAB;
+        double doublings = Math.log(Math.max(1, across) / 8) / Math.log(2);
+        // the blended edge hides part of what width would show
+        logit += PER_DOUBLING_OF_WIDTH * doublings * (action == Action.FEATHER ? 0.5 : 1);
+        if (inEyeBand(mark)) {
+            logit += EYE_BAND;
+        }
+        if (wall.light().isRaking()) {
+            logit += RAKING;
+        } else if (wall.light() == WindowLight.SAME_WALL) {
+            logit += GLARE;
+        }
+        logit += switch (wall.basis()) {
+            case SAME_BATCH -> 0;
+            case BOUGHT_AGAIN, NOT_CONFIRMED -> BOUGHT_AGAIN;
+            case OTHER_PAINT, UNKNOWN -> OTHER_PAINT;
+        };
+        if (wall.film().isPresent()) {
+            logit += film(wall.film().get());
+        }
+        double tonesDown = figures.value(Figure.SHEEN_TONES_DOWN);
+        if (wall.daysToViewing().isPresent() && wall.daysToViewing().getAsInt() < tonesDown) {
+            logit += FRESH_SHEEN * (1 - Math.max(0, wall.daysToViewing().getAsInt()) / tonesDown);
+        }
+        return Chance.ofLogit(logit, SPREAD);
+    }
+
+    private double film(Film film) {
+        double logit = PER_GLOSS_UNIT_ABOVE_MATT * Math.max(0, film.gloss60() - MATT_GLOSS);
+        logit += PER_YEAR_AFTER_FIRST * Math.max(0, film.ageYears() - 1);
+        if (film.colour().lightness() < figures.value(Figure.DARK_BELOW)) {
+            logit += DARK;
+        }
+        if (film.colour().chroma() > figures.value(Figure.STRONG_ABOVE)) {
+            logit += STRONG;
+        }
+        return logit;
+    }
+
+    boolean inEyeBand(Mark mark) {
+        Length from = figures.length(Figure.EYE_BAND_FROM);
+        Length to = figures.length(Figure.EYE_BAND_TO);
+        return mark.reachesInto(from, to);
+    }
+}

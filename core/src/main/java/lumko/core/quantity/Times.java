@@ -1,0 +1,24 @@
+package lumko.core.quantity;
+
+import java.time.Duration;
+
+/** Turns the minutes and hours of the catalogue into durations, to the second. */
+public final class Times {
+    private Times() {}
+
+    public static Duration ofMinutes(double minutes) {
+        return Duration.ofSeconds(Math.round(minutes * 60));
+    }
+
+    public static Duration ofHours(double hours) {
+        return Duration.ofSeconds(Math.round(hours * 3600));
+    }
+
+    public static double inMinutes(Duration duration) {
+        return duration.toSeconds() / 60.0;
+    }
+
+    public static double inHours(Duration duration) {
+        return duration.toSeconds() / 3600.0;
+    }
+}

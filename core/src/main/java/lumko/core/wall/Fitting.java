@@ -1,0 +1,23 @@
+package lumko.core.wall;
+
+/** Something fixed to a wall that has to be taken off, masked or painted round. */
+public record Fitting(Kind kind, Box box) {
+    public enum Kind {
+        SOCKET(true),
+        SWITCH(true),
+        WALL_LIGHT(true),
+        RADIATOR(false),
+        RAIL(false);
+
+        private final boolean electric;
+
+        Kind(boolean electric) {
+            this.electric = electric;
+        }
+
+        /** Whether its supply has to be off before it is loosened or wet work comes near. */
+        public boolean isElectric() {
+            return electric;
+        }
+    }
+}

@@ -1,0 +1,148 @@
+package lumko.core.wall;
+
+import java.util.ArrayList;
+import java.util.List;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
+
+/**
+ * The floor plan of a room: its corners in the order in which one turns to the right standing inside (clockwise seen from
+ * above). Side <i>i</i> runs from corner <i>i</i> to the next and is a wall. The sides do not cross.
+ */
+public record Outline(List<Corner> corners) {
+    /** A corner of the plan, in metres east and north of any fixed point. */
+    public record Corner(Length east, Length north) {
+        public static Corner ofMillimetres(double east, double north) {
+            return new Corner(Length.ofMillimetres(east), Length.ofMillimetres(north));
+        }
+    }
+
+    public Outline {
+        corners = List.copyOf(corners);
+        if (corners.size() < 3 || corners.size() > 40) {
+            throw new IllegalArgumentException("a room has 3–40 walls, was " + corners.size());
+        }
+        for (int side = 0; side < corners.size(); side++) {
+            Wall.WIDTH.check(lengthOf(corners, side).inMillimetres());
+        }
+        if (crosses(corners)) {
+            throw new IllegalArgumentException("the walls of the room cross each other");
+        }
+        if (signedArea(corners) > 0) {
+            throw new IllegalArgumentException("the corners of a room run clockwise seen from above");
+        }
+    }
+
+    /** A rectangular room; its first wall runs along the length. */
+    public static Outline rectangle(Length length, Length width) {
+        double l = length.inMillimetres();
+        double w = width.inMillimetres();
+        Wall.WIDTH.check(l);
+        Wall.WIDTH.check(w);
+        return new Outline(List.of(
+                Corner.ofMillimetres(0, w),
+                Corner.ofMillimetres(l, w),
+                Corner.ofMillimetres(l, 0),
+                Corner.ofMillimetres(0, 0)));
+    }
+
+    public int sides() {
+        return corners.size();
+    }
+
+    public Length lengthOf(int side) {
+        return lengthOf(corners, side);
+    }
+
+    public Area floorArea() {
+        return Area.ofSquareMetres(-signedArea(corners) / 1e6);
+    }
+
+    /**
+     * How daylight from a window in one wall meets another wall, by the angle between them and the side of the nearer end.
+     */
+    public WindowLight lightFrom(int windowSide, int onSide) {
+        if (windowSide == onSide) {
+            return WindowLight.SAME_WALL;
+        }
+        double[] on = direction(onSide);
+        double[] from = middle(windowSide);
+        double[] to = middle(onSide);
+        double along = (from[0] - to[0]) * on[0] + (from[1] - to[1]) * on[1];
+        double half = lengthOf(onSide).inMillimetres() / 2;
+        double[] window = direction(windowSide);
+        double parallel = Math.abs(window[0] * on[0] + window[1] * on[1]);
+        // within 30° of parallel the light falls on the wall from the front, not along it
+        if (parallel > Math.cos(Math.toRadians(30)) && Math.abs(along) < half * 2) {
+            return WindowLight.FACING;
+        }
+        return along < 0 ? WindowLight.FROM_LEFT : WindowLight.FROM_RIGHT;
+    }
+
+    private double[] direction(int side) {
+        Corner a = corners.get(side);
+        Corner b = corners.get((side + 1) % corners.size());
+        double length = lengthOf(side).inMillimetres();
+        return new double[] {
+            b.east().minus(a.east()).inMillimetres() / length,
+            b.north().minus(a.north()).inMillimetres() / length
+        };
+    }
+
+    private double[] middle(int side) {
+        Corner a = corners.get(side);
+        Corner b = corners.get((side + 1) % corners.size());
+        return new double[] {
+            a.east().plus(b.east()).inMillimetres() / 2,
+            a.north().plus(b.north()).inMillimetres() / 2
+        };
+    }
+
+    private static Length lengthOf(List<Corner> corners, int side) {
+        Corner a = corners.get(side);
+        Corner b = corners.get((side + 1) % corners.size());
+        return Length.ofMillimetres(Math.hypot(
+                b.east().minus(a.east()).inMillimetres(),
+                b.north().minus(a.north()).inMillimetres()));
+    }
+
+    /** Shoelace formula, mm²; negative when the corners run clockwise. */
+    private static double signedArea(List<Corner> corners) {
+        double twice = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            Corner a = corners.get(i);
+            Corner b = corners.get((i + 1) % corners.size());
+            twice += a.east().inMillimetres() * b.north().inMillimetres()
+                    - b.east().inMillimetres() * a.north().inMillimetres();
+        }
+        return twice / 2;
+    }
+
+    private static boolean crosses(List<Corner> corners) {
+        int n = corners.size();
+        List<Integer> sides = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            for (int j : sides) {
+                boolean neighbours = i - j == 1 || (j == 0 && i == n - 1);
+                if (!neighbours
+                        && segmentsMeet(
+                                corners.get(i), corners.get((i + 1) % n), corners.get(j), corners.get((j + 1) % n))) {
+                    return true;
+                }
+            }
+            sides.add(i);
+        }
+        return false;
+    }
+
+    private static boolean segmentsMeet(Corner a, Corner b, Corner c, Corner d) {
+        return turn(a, b, c) * turn(a, b, d) <= 0 && turn(c, d, a) * turn(c, d, b) <= 0;
+    }
+
+    private static double turn(Corner a, Corner b, Corner c) {
+        return Math.signum((b.east().inMillimetres() - a.east().inMillimetres())
+                        * (c.north().inMillimetres() - a.north().inMillimetres())
+                - (b.north().inMillimetres() - a.north().inMillimetres())
+                        * (c.east().inMillimetres() - a.east().inMillimetres()));
+    }
+}

@@ -1,0 +1,10 @@
+package lumko.core.work;
+
+import lumko.core.quantity.Volume;
+
+/**
+ * An amount of a material used in a step.
+ *
+ * @param paint which wall paint, by the key of {@link WallTask#paint()}; empty for anything else
+ */
+public record Use(Material material, String paint, Volume volume) {}
