@@ -95,7 +95,6 @@ public enum Figure {
     GLOSS_ABOVE(Group.VERDICT, GLOSS_UNITS, 15, 0, 100),
     FILM_OLD_AFTER(Group.VERDICT, YEARS, 4, 0, 50),
     SHEEN_TONES_DOWN(Group.VERDICT, DAYS, 7, 0, 60),
-    CURED_AFTER(Group.VERDICT, DAYS, 30, 1, 120),
     EYE_BAND_FROM(Group.VERDICT, METRES, 1.2, 0, 3),
     EYE_BAND_TO(Group.VERDICT, METRES, 1.9, 0, 3),
     /** ASSUMPTION: minutes that a late or disappointed tenant costs on top of the second visit. */

@@ -1,0 +1,25 @@
+// Puts the scripts and fonts that the pages load beside the pages, and the fonts that PDF wants as TTF.
+import { cpSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { woffToTtf } from "./woff2ttf.mjs";
+
+const out = process.env.OUT;
+const packages = "node_modules/";
+for (const folder of ["js", "fonts", "css", "../pdf-fonts"]) mkdirSync(`${out}/${folder}`, { recursive: true });
+cpSync(`${packages}htmx.org/dist/htmx.min.js`, `${out}/js/htmx.min.js`);
+cpSync(`${packages}@alpinejs/csp/dist/cdn.min.js`, `${out}/js/alpine-csp.min.js`);
+for (const script of ["app.js", "walk.js", "sheet.js"]) cpSync(script, `${out}/js/${script}`);
+for (const subset of ["latin", "latin-ext"]) {
+  cpSync(
+    `${packages}@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-wght-normal.woff2`,
+    `${out}/fonts/next-${subset}.woff2`,
+  );
+}
+cpSync(
+  `${packages}@fontsource-variable/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-wght-normal.woff2`,
+  `${out}/fonts/mono-latin.woff2`,
+);
+for (const weight of [400, 700])
+  writeFileSync(
+    `${out}/../pdf-fonts/ahn-${weight}.ttf`,
+    woffToTtf(readFileSync(`${packages}@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`)),
+  );

@@ -1,0 +1,327 @@
+// The walk by finger, mouse and keyboard. What a mark means is computed on the server; here it is only set, drawn out and sent.
+// What could not be sent is kept on the device and sent again: a mark has its id from here, so that twice is harmless.
+
+const OUTBOX = "lumko.outbox";
+const RETRY_MS = 3000;
+const STEP_PX = 14; // one step of the size ladder per so many pixels of drag
+const DRAG_PX = 6; // less is a tap
+const CROSS_MM = 50;
+const CROSS_FINE_MM = 10;
+
+function readOutbox() {
+  try {
+    return JSON.parse(localStorage.getItem(OUTBOX)) ?? [];
+  } catch {
+    return [];
+  }
+}
+
+document.addEventListener("alpine:init", () => {
+  Alpine.data("walk", () => ({
+    kind: "NAIL_HOLE",
+    chosen: "",
+    waiting: 0,
+    trouble: "",
+    spoken: "",
+    sending: false,
+    press: null,
+    cross: null,
+
+    init() {
+      this.waiting = readOutbox().length;
+      if (this.waiting) this.flush();
+      window.addEventListener("online", () => this.flush());
+      this.$root.addEventListener("submit", (event) => this.submit(event));
+      document.addEventListener("keydown", (event) => this.key(event));
+    },
+
+    get mayChange() {
+      return this.$root.dataset.may === "true";
+    },
+    get isWaiting() {
+      return this.waiting > 0;
+    },
+    get isTroubled() {
+      return this.trouble !== "";
+    },
+
+    // ---- choosing what to set
+    pick(event) {
+      this.kind = event.currentTarget.dataset.kind;
+      this.showKind();
+      if (this.cross) this.setAt(this.cross, this.kind, {});
+    },
+    showKind() {
+      for (const button of this.$root.querySelectorAll(".keys [data-kind]")) {
+        button.setAttribute("aria-pressed", String(button.dataset.kind === this.kind));
+      }
+    },
+    keyOf(kind) {
+      return this.$root.querySelector(`.keys [data-kind="${kind}"]`);
+    },
+
+    // ---- finger and mouse
+    svg() {
+      return this.$root.querySelector("svg.wall");
+    },
+    toWall(event) {
+      const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.svg().getScreenCTM().inverse());
+      return { x: point.x, y: point.y };
+    },
+    clamp(at) {
+      const { wide, high } = this.svg().dataset;
+      return { x: Math.min(Math.max(at.x, 0), Number(wide)), y: Math.min(Math.max(at.y, 0), Number(high)) };
+    },
+    down(event) {
+      if (!event.target.closest("svg.wall") || !event.isPrimary || event.button > 0) return;
+      const mark = event.target.closest("[data-mark]");
+      if (mark) this.choose(mark.dataset.mark);
+      if (!this.mayChange) return;
+      const at = this.toWall(event);
+      const inside = this.clamp(at);
+      if (!mark && (inside.x !== at.x || inside.y !== at.y)) return;
+      this.press = { at, from: { x: event.clientX, y: event.clientY }, mark, moved: false };
+      this.svg().setPointerCapture(event.pointerId);
+      event.preventDefault();
+      this.cross = null;
+      this.drawCross();
+    },
+    move(event) {
+      if (!this.press) return;
+      const dx = event.clientX - this.press.from.x;
+      const dy = event.clientY - this.press.from.y;
+      if (Math.hypot(dx, dy) < DRAG_PX && !this.press.moved) return;
+      this.press.moved = true;
+      this.press.to = this.clamp(this.toWall(event));
+      this.preview(this.drawn(dx - dy));
+    },
+    // What the drag so far would give: a step on the ladder of a point, or the true extent of a line or an area.
+    drawn(dragPx) {
+      const { at, to, mark } = this.press;
+      const shape = mark ? mark.dataset.shape : this.keyOf(this.kind).dataset.shape;
+      if (shape === "POINT") {
+        const source = mark ?? this.keyOf(this.kind);
+        const ladder = source.dataset.ladder.split(" ").map(Number);
+        const words = source.dataset.ladderWords.split("|");
+        const now = Number(source.dataset.across);
+        let index = ladder.findIndex((size) => size >= now);
+        if (index < 0) index = ladder.length - 1;
+        index = Math.min(Math.max(index + Math.round(dragPx / STEP_PX), 0), ladder.length - 1);
+        return { shape, label: words[index], across: ladder[index], upward: ladder[index] };
+      }
+      const start = mark ? { x: Number(mark.dataset.x), y: Number(mark.dataset.y) } : at;
+      if (shape === "LINE") return { shape, start, across: to.x - start.x, upward: start.y - to.y, label: "" };
+      return mark
+        ? { shape, start, across: 2 * Math.abs(to.x - start.x), upward: 2 * Math.abs(to.y - start.y), label: "" }
+        : {
+            shape,
+            start: { x: (at.x + to.x) / 2, y: (at.y + to.y) / 2 },
+            across: Math.abs(to.x - at.x),
+            upward: Math.abs(to.y - at.y),
+            label: "",
+          };
+    },
+    preview(drawn) {
+      const layer = this.svg().querySelector(".preview");
+      layer.replaceChildren();
+      const add = (name, attributes) => {
+        const element = document.createElementNS("http://www.w3.org/2000/svg", name);
+        for (const [key, value] of Object.entries(attributes)) element.setAttribute(key, value);
+        layer.append(element);
+        return element;
+      };
+      const { at } = this.press;
+      if (drawn.shape === "POINT") {
+        const unit = Number(this.svg().style.getPropertyValue("--u")) || 6;
+        const text = add("text", { x: at.x, y: at.y - 26 * unit, "text-anchor": "middle", "font-size": 20 * unit, "font-weight": 800 });
+        text.textContent = drawn.label;
+        add("circle", { cx: at.x, cy: at.y, r: 15 * unit, class: "inkline thin" });
+      } else if (drawn.shape === "LINE") {
+        add("line", { x1: drawn.start.x, y1: drawn.start.y, x2: drawn.start.x + drawn.across, y2: drawn.start.y - drawn.upward, class: "inkline thin" });
+      } else {
+        add("rect", { x: drawn.start.x - drawn.across / 2, y: drawn.start.y - drawn.upward / 2, width: drawn.across, height: drawn.upward, class: "inkline thin" });
+      }
+    },
+    up(event) {
+      const press = this.press;
+      if (!press) return;
+      const drawn = press.moved ? this.drawn(event.clientX - press.from.x - (event.clientY - press.from.y)) : null;
+      this.press = null;
+      this.svg().querySelector(".preview").replaceChildren();
+      if (press.mark) {
+        if (drawn) this.measure(press.mark, drawn);
+        return;
+      }
+      if (!drawn || (drawn.shape !== "POINT" && Math.hypot(drawn.across, drawn.upward) < 20)) {
+        this.setAt(press.at, this.kind, {});
+      } else {
+        const at = drawn.shape === "POINT" ? press.at : drawn.start;
+        this.setAt(at, this.kind, { acrossMm: drawn.across, upwardMm: drawn.upward });
+      }
+    },
+    cancel() {
+      this.press = null;
+      this.svg().querySelector(".preview").replaceChildren();
+    },
+
+    // ---- keyboard
+    key(event) {
+      if (event.ctrlKey || event.metaKey || event.altKey) {
+        if (event.key === "z" && (event.ctrlKey || event.metaKey)) this.undo(event);
+        return;
+      }
+      if (event.target.closest("input, select, textarea")) return;
+      const onBoard = event.target.closest(".board") !== null;
+      const arrows = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+      if (onBoard && arrows[event.key]) {
+        this.moveCross(arrows[event.key], event.shiftKey ? CROSS_FINE_MM : CROSS_MM);
+        event.preventDefault();
+        return;
+      }
+      const button = this.$root.querySelector(`.keys [data-key="${event.key.toLowerCase()}"]`);
+      if (button) {
+        this.kind = button.dataset.kind;
+        this.showKind();
+        if (this.cross) this.setAt(this.cross, this.kind, {});
+        event.preventDefault();
+        return;
+      }
+      const acts = { "+": "bigger", "=": "bigger", "-": "smaller", Delete: "remove", Backspace: "remove" };
+      if (acts[event.key]) {
+        this.$root.querySelector(`#${acts[event.key]}-${this.current()}`)?.click();
+        event.preventDefault();
+      } else if (event.key === "u") {
+        this.undo(event);
+      } else if (event.key === "." || event.key === ",") {
+        document.getElementById(event.key === "." ? "next-wall" : "previous-wall")?.click();
+      } else if (event.key === "Escape" && this.cross) {
+        this.cross = null;
+        this.drawCross();
+      }
+    },
+    undo(event) {
+      document.getElementById("undo")?.click();
+      event.preventDefault();
+    },
+    moveCross([x, y], step) {
+      const { wide, high } = this.svg().dataset;
+      const from = this.cross ?? { x: Number(wide) / 2 - x * step, y: Number(high) - 1500 - y * step };
+      this.cross = this.clamp({ x: from.x + x * step, y: from.y + y * step });
+      this.drawCross();
+    },
+    drawCross() {
+      const cross = this.svg().querySelector(".cross");
+      cross.setAttribute("visibility", this.cross ? "visible" : "hidden");
+      if (!this.cross) return;
+      cross.setAttribute("transform", `translate(${this.cross.x} ${this.cross.y})`);
+      const up = (Number(this.svg().dataset.high) - this.cross.y) / 1000;
+      this.spoken = `${(this.cross.x / 1000).toFixed(2)} m, ${up.toFixed(2)} m`;
+    },
+
+    // ---- marks
+    choose(id) {
+      this.chosen = id;
+      this.showChosen();
+    },
+    chooseRow(event) {
+      const row = event.target.closest("[data-row]");
+      if (row) this.choose(row.dataset.row);
+    },
+    current() {
+      const known = this.$root.querySelector(`[data-row="${this.chosen}"]`);
+      return known ? this.chosen : this.$root.querySelector("[data-row]:last-of-type")?.dataset.row;
+    },
+    showChosen() {
+      const current = this.chosen;
+      for (const mark of this.$root.querySelectorAll("[data-mark]")) mark.classList.toggle("chosen", mark.dataset.mark === current);
+      for (const row of this.$root.querySelectorAll("[data-row]")) row.toggleAttribute("data-chosen", row.dataset.row === current);
+    },
+    setAt(at, kind, measures) {
+      if (!this.mayChange) return;
+      const id = crypto.randomUUID ? crypto.randomUUID() : this.uuid();
+      this.chosen = id;
+      const high = Number(this.svg().dataset.high);
+      this.send(this.$root.dataset.marks, { id, kind, leftMm: at.x.toFixed(1), upMm: (high - at.y).toFixed(1), ...this.rounded(measures) });
+    },
+    measure(mark, drawn) {
+      this.send(`/marks/${mark.dataset.mark}/measure`, {
+        version: mark.dataset.version,
+        depthMm: mark.dataset.depth,
+        ...this.rounded({ acrossMm: drawn.across, upwardMm: drawn.upward }),
+      });
+    },
+    rounded(measures) {
+      return Object.fromEntries(Object.entries(measures).map(([key, value]) => [key, value.toFixed(1)]));
+    },
+    // Without a secure context there is no randomUUID; version 4 by hand.
+    uuid() {
+      const bytes = crypto.getRandomValues(new Uint8Array(16));
+      bytes[6] = (bytes[6] & 15) | 64;
+      bytes[8] = (bytes[8] & 63) | 128;
+      const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+      return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
+    },
+
+    // ---- sending
+    submit(event) {
+      const form = event.target;
+      if (!form.hasAttribute("data-live")) return;
+      event.preventDefault();
+      const values = Object.fromEntries(new FormData(form, event.submitter));
+      delete values._csrf;
+      this.send(form.getAttribute("action"), values);
+    },
+    send(url, values) {
+      const outbox = readOutbox();
+      outbox.push({ url, values, wall: this.$root.dataset.wall });
+      localStorage.setItem(OUTBOX, JSON.stringify(outbox));
+      this.flush();
+    },
+    async flush() {
+      if (this.sending) return;
+      this.sending = true;
+      let shown = null;
+      try {
+        for (let next = readOutbox()[0]; next; next = readOutbox()[0]) {
+          const response = await fetch(next.url, {
+            method: "POST",
+            headers: { "HX-Request": "true", "X-CSRF-TOKEN": document.querySelector("meta[name=csrf]").content },
+            body: new URLSearchParams(next.values),
+          });
+          if (response.status >= 500 || response.status === 401 || response.redirected || response.headers.has("HX-Refresh")) {
+            throw new Error(String(response.status));
+          }
+          localStorage.setItem(OUTBOX, JSON.stringify(readOutbox().slice(1)));
+          const body = await response.text();
+          if (next.wall === this.$root.dataset.wall) shown = { body, status: response.status };
+          if (readOutbox().length === 0 && shown) this.show(shown);
+        }
+        this.waiting = 0;
+        this.trouble = "";
+      } catch {
+        this.waiting = readOutbox().length;
+        setTimeout(() => this.flush(), RETRY_MS);
+      } finally {
+        this.sending = false;
+      }
+    },
+    show({ body, status }) {
+      const focus = document.activeElement?.id;
+      const incoming = new DOMParser().parseFromString(body, "text/html");
+      const live = incoming.querySelector(".live");
+      if (!live) {
+        this.trouble = incoming.body.textContent.trim();
+        return;
+      }
+      const open = [...this.$root.querySelectorAll("details[open][id]")].map((each) => each.id);
+      this.$root.querySelector(".live").replaceWith(live);
+      for (const id of open) document.getElementById(id)?.setAttribute("open", "");
+      if (focus) document.getElementById(focus)?.focus();
+      window.lumko.measureAll(this.$root);
+      this.showChosen();
+      this.drawCross();
+      const word = live.querySelector("[data-headline]");
+      this.spoken = status < 400 && word ? word.dataset.headline : "";
+    },
+  }));
+});

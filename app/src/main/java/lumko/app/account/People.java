@@ -1,0 +1,74 @@
+package lumko.app.account;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.platform.NotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people of the signed-in organisation and the houses they look after. */
+@Service
+@Transactional
+public class People {
+    private final PersonRepository people;
+    private final PersonHouseRepository houses;
+    private final Accounts accounts;
+    private final PasswordEncoder passwords;
+
+    People(PersonRepository people, PersonHouseRepository houses, Accounts accounts, PasswordEncoder passwords) {
+        this.people = people;
+        this.houses = houses;
+        this.accounts = accounts;
+        this.passwords = passwords;
+    }
+
+    /** A person as shown to colleagues. */
+    public record Colleague(UUID id, String name, String login, Role role, boolean active, Set<UUID> houses) {}
+
+    @Transactional(readOnly = true)
+    public List<Colleague> all() {
+        Map<UUID, Set<UUID>> byPerson = houses.findAll().stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.personId, Collectors.mapping(row -> row.houseId, Collectors.toSet())));
+        return people.findByOrderByName().stream()
+                .map(row -> new Colleague(
+                        row.id(), row.name, row.login, row.role, row.active, byPerson.getOrDefault(row.id(), Set.of())))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names() {
+        return people.findAll().stream().collect(Collectors.toMap(PersonRow::id, row -> row.name));
+    }
+
+    /** Whether a login is taken, in whatever organisation: logins are one namespace. */
+    @Transactional(readOnly = true)
+    public boolean isTaken(String login) {
+        return accounts.find(login).isPresent();
+    }
+
+    public UUID add(String name, String login, String password, Role role) {
+        PersonRow row = new PersonRow(UUID.randomUUID(), login, name, passwords.encode(password), role);
+        return people.save(row).id();
+    }
+
+    /** Gives a person the houses to look after, in place of those before. */
+    public void lookAfter(UUID personId, Collection<UUID> houseIds) {
+        if (!people.existsById(personId)) {
+            throw new NotFoundException();
+        }
+        houses.deleteAll(houses.findByPersonId(personId));
+        houses.flush();
+        Set.copyOf(houseIds).forEach(houseId -> houses.save(new PersonHouseRow(personId, houseId)));
+    }
+
+    @Transactional(readOnly = true)
+    boolean looksAfter(UUID personId, UUID houseId) {
+        return houses.existsByPersonIdAndHouseId(personId, houseId);
+    }
+}

@@ -1,0 +1,11 @@
+package lumko.app.account;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PersonHouseRepository extends JpaRepository<PersonHouseRow, UUID> {
+    boolean existsByPersonIdAndHouseId(UUID personId, UUID houseId);
+
+    List<PersonHouseRow> findByPersonId(UUID personId);
+}

@@ -1,0 +1,115 @@
+package lumko.app.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.UnitSystem;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Signing in, the first run, and the one-click entry of the demo. */
+@Controller
+class SignInController {
+    /** Shortest password taken. Source: NIST SP 800-63B-4, 3.1.1.2, which asks for at least 8 beside another factor, 15 alone. */
+    private static final int SHORTEST_PASSWORD = 12;
+
+    private final Accounts accounts;
+    private final Speaker speaker;
+    private final boolean demo;
+
+    SignInController(Accounts accounts, Speaker speaker, @Value("${lumko.demo:false}") boolean demo) {
+        this.accounts = accounts;
+        this.speaker = speaker;
+        this.demo = demo;
+    }
+
+    @GetMapping("/login")
+    String login(Model model, HttpServletRequest request) {
+        if (accounts.isFresh()) {
+            return "redirect:/first-run";
+        }
+        model.addAttribute("demoPeople", demo ? demoPeople() : List.of());
+        model.addAttribute("failed", request.getParameter("error") != null);
+        return "login";
+    }
+
+    private List<Member> demoPeople() {
+        return DemoPeople.LOGINS.stream()
+                .flatMap(login -> accounts.find(login).stream())
+                .toList();
+    }
+
+    @PostMapping("/demo/enter")
+    String enter(@RequestParam String login, HttpServletRequest request, HttpServletResponse response) {
+        if (!demo || !DemoPeople.LOGINS.contains(login)) {
+            throw new NotFoundException();
+        }
+        enter(accounts.loadUserByUsername(login), request, response);
+        return "redirect:/";
+    }
+
+    @GetMapping("/first-run")
+    String firstRun(Model model) {
+        if (!accounts.isFresh()) {
+            return "redirect:/login";
+        }
+        model.addAttribute("form", Form.empty(speaker.words()));
+        return "first-run";
+    }
+
+    @PostMapping("/first-run")
+    String found(
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        if (!accounts.isFresh()) {
+            return "redirect:/login";
+        }
+        Form form = new Form(typed, speaker.words());
+        String organisation = form.text("organisation", 120);
+        String name = form.text("name", 120);
+        String login = form.text("login", 80);
+        String password = form.text("password", 200);
+        UnitSystem units = form.one("units", UnitSystem.class);
+        String zone = form.text("zone", 60);
+        if (!form.hasError("password") && password.length() < SHORTEST_PASSWORD) {
+            form.refuse("password", speaker.words().say("refused.password", String.valueOf(SHORTEST_PASSWORD)));
+        }
+        try {
+            ZoneId.of(zone);
+        } catch (DateTimeException unknown) {
+            form.refuse("zone", speaker.words().say("refused.zone", zone));
+        }
+        if (form.hasErrors()) {
+            model.addAttribute("form", form);
+            response.setStatus(422);
+            return "first-run";
+        }
+        enter(accounts.found(organisation, units, zone, name, login, password), request, response);
+        return "redirect:/";
+    }
+
+    private static void enter(Member member, HttpServletRequest request, HttpServletResponse response) {
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(Accounts.signedIn(member));
+        SecurityContextHolder.setContext(context);
+        new HttpSessionSecurityContextRepository().saveContext(context, request, response);
+    }
+}

@@ -1,0 +1,572 @@
+package lumko.app.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import lumko.app.account.Accounts;
+import lumko.app.account.DemoPeople;
+import lumko.app.account.People;
+import lumko.app.account.Role;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.Layer;
+import lumko.app.house.NewCoat;
+import lumko.app.house.Roof;
+import lumko.app.house.Room;
+import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
+import lumko.app.house.WallFeature;
+import lumko.app.paint.Sheen;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.EditableRow;
+import lumko.app.platform.ShiftableClock;
+import lumko.app.platform.UnitSystem;
+import lumko.app.sheet.Sheet;
+import lumko.app.sheet.SheetStep;
+import lumko.app.sheet.Sheets;
+import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.Walks;
+import lumko.core.colour.Srgb;
+import lumko.core.drying.Climate;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Mark;
+import lumko.core.fault.Measures;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Volume;
+import lumko.core.wall.Box;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Spot;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+import lumko.core.wall.Wall;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Fills an empty database with the made-up society: the same houses each time, dates relative to today. */
+@Component
+@ConditionalOnProperty("lumko.demo")
+class DemoData implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final long SEED = 1911;
+    private static final String REASON = "dry to the back of the hand";
+
+    private final Accounts accounts;
+    private final People people;
+    private final Store store;
+    private final Houses houses;
+    private final Walks walks;
+    private final Sheets sheets;
+    private final ShiftableClock clock;
+    private final TransactionTemplate transaction;
+    private final Random random = new Random(SEED);
+
+    private final Map<String, UUID> colours = new LinkedHashMap<>();
+    private final Map<String, UUID> products = new LinkedHashMap<>();
+    private final Map<String, UUID> tins = new LinkedHashMap<>();
+    private LocalDate today = LocalDate.EPOCH;
+
+    DemoData(
+            Accounts accounts,
+            People people,
+            Store store,
+            Houses houses,
+            Walks walks,
+            Sheets sheets,
+            ShiftableClock clock,
+            TransactionTemplate transaction) {
+        this.accounts = accounts;
+        this.people = people;
+        this.store = store;
+        this.houses = houses;
+        this.walks = walks;
+        this.sheets = sheets;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!accounts.isFresh()) {
+            return;
+        }
+        Instant start = clock.instant();
+        today = LocalDate.ofInstant(start, ZoneOffset.UTC);
+        String password = UUID.randomUUID().toString();
+        transaction.execute(status -> accounts.found(
+                "Alder & Tern Housing Society",
+                UnitSystem.METRIC,
+                "Europe/London",
+                "Mirela Oduya",
+                DemoPeople.LEAD,
+                password));
+        as(DemoPeople.LEAD, () -> {
+            staff();
+            stock();
+            UUID ropewalk = ropewalk();
+            UUID terrace = terrace();
+            UUID brickfield = brickfield();
+            lookAfter(ropewalk, terrace, brickfield);
+            return null;
+        });
+        LOG.info(
+                "demo data entered in {} s",
+                Duration.between(start, clock.instant()).toSeconds());
+    }
+
+    /** Does something signed in as one of the people, in one transaction. */
+    private <T> T as(String login, Supplier<T> action) {
+        var before = SecurityContextHolder.getContext();
+        var context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(Accounts.signedIn(accounts.loadUserByUsername(login)));
+        SecurityContextHolder.setContext(context);
+        try {
+            return transaction.execute(status -> action.get());
+        } finally {
+            SecurityContextHolder.setContext(before);
+        }
+    }
+
+    private void staff() {
+        String password = UUID.randomUUID().toString();
+        people.add("Jonas Petrak", "jonas", password, Role.PAINTER);
+        people.add("Saoirse Lindqvist", "saoirse", password, Role.PAINTER);
+        people.add("Emeka Thorsen", "emeka", password, Role.PAINTER);
+        people.add("Tobias Ferreira-Lang", "tobias", password, Role.OFFICE);
+    }
+
+    private void lookAfter(UUID ropewalk, UUID terrace, UUID brickfield) {
+        for (People.Colleague colleague : people.all()) {
+            switch (colleague.login()) {
+                case "jonas" -> people.lookAfter(colleague.id(), Set.of(ropewalk));
+                case "saoirse" -> people.lookAfter(colleague.id(), Set.of(terrace, ropewalk));
+                case "emeka" -> people.lookAfter(colleague.id(), Set.of(brickfield));
+                default -> {}
+            }
+        }
+    }
+
+    // ---- paint
+
+    private void stock() {
+        colour("Oat Husk", "AT-11", "#e6dece");
+        colour("Harbour Milk", "AT-02", "#efece3");
+        colour("Wet Slate", "AT-40", "#b5bdc5");
+        colour("Tide Glass", "AT-31", "#cfdfe8");
+        colour("Reed Bank", "AT-27", "#cbdacb");
+        colour("Brick Blush", "AT-18", "#e3ccbd");
+        colour("Gorse Dusk", "AT-22", "#d8c587");
+        colour("Kelp Cellar", "", "#2f5548");
+        colour("Chalk Yard", "AT-00", "#f6f4ee");
+        product("Umberfield", "Hearth Matt", Sheen.MATT, 3.5, 1, 2.5, 5, 10);
+        product("Quarrel & Finch", "Plain Wall", Sheen.MATT, 4.5, 2.5, 5, 12.5);
+        product("Quarrel & Finch", "Steam Satin", Sheen.SATIN, 22, 1, 2.5, 5);
+        product("Sollenby", "Still Ceiling", Sheen.DEAD_FLAT, 2, 5, 10);
+        product("Sollenby", "Frame Satin", Sheen.SATIN, 30, 0.75, 2.5);
+        String[] wallColours = {
+            "Oat Husk", "Harbour Milk", "Wet Slate", "Tide Glass", "Reed Bank", "Brick Blush", "Gorse Dusk"
+        };
+        int label = 401;
+        for (String colour : wallColours) {
+            for (int n = 0; n < 4; n++) {
+                String product = n % 2 == 0 ? "Hearth Matt" : "Plain Wall";
+                double size = n % 2 == 0 ? 5 : 2.5;
+                double left = Math.round((0.15 + 0.8 * random.nextDouble()) * size * 10) / 10.0;
+                tin(
+                        label++,
+                        product,
+                        colour,
+                        batch(colour, n),
+                        size,
+                        left,
+                        n < 2 ? "Ropewalk cellar, shelf A" : "Brickfield store, shelf C");
+            }
+        }
+        for (int n = 0; n < 3; n++) {
+            tin(
+                    label++,
+                    "Steam Satin",
+                    n == 0 ? "Tide Glass" : "Harbour Milk",
+                    batch("steam", n),
+                    2.5,
+                    1.1 + n * 0.5,
+                    "Ropewalk cellar, shelf B");
+        }
+        for (int n = 0; n < 4; n++) {
+            tin(
+                    label++,
+                    "Still Ceiling",
+                    "Chalk Yard",
+                    batch("ceiling", n),
+                    10,
+                    2.5 + 1.6 * n,
+                    n < 2 ? "Ropewalk cellar, floor" : "Brickfield store, floor");
+        }
+        for (int n = 0; n < 3; n++) {
+            tin(
+                    label++,
+                    "Frame Satin",
+                    "Chalk Yard",
+                    batch("frame", n),
+                    2.5,
+                    0.6 + 0.7 * n,
+                    "Ropewalk cellar, shelf B");
+        }
+    }
+
+    private String batch(String of, int n) {
+        return "%c%04d".formatted(of.charAt(0), 1000 + Math.floorMod(of.hashCode() * 31 + n * 977, 9000));
+    }
+
+    private void colour(String name, String code, String hex) {
+        colours.put(name, store.addColour(name, code, Srgb.ofHex(hex)));
+    }
+
+    private void product(String maker, String name, Sheen sheen, double gloss, double... sizes) {
+        products.put(
+                name,
+                store.addProduct(
+                        maker,
+                        name,
+                        sheen,
+                        gloss,
+                        Arrays.stream(sizes).mapToObj(Volume::ofLitres).toList()));
+    }
+
+    private void tin(int label, String product, String colour, String batch, double size, double left, String place) {
+        String written = "%04d".formatted(label);
+        tins.put(
+                written,
+                store.addTin(
+                        written,
+                        id(products, product),
+                        id(colours, colour),
+                        batch,
+                        Volume.ofLitres(size),
+                        Volume.ofLitres(left),
+                        place,
+                        "Vellin paint counter, machine 2"));
+    }
+
+    private static UUID id(Map<String, UUID> known, String name) {
+        return Optional.ofNullable(known.get(name)).orElseThrow();
+    }
+
+    /** The first tin of a wall colour; the walls of the houses were painted from these. */
+    private UUID tinOf(String colour) {
+        Store.Stock stock = store.stock();
+        return stock.onShelf().stream()
+                .filter(tin -> tin.colour().name().equals(colour)
+                        && tin.product().name().equals("Hearth Matt"))
+                .min(Comparator.comparing(Tin::label))
+                .map(Tin::id)
+                .orElseThrow();
+    }
+
+    // ---- houses
+
+    private UUID ropewalk() {
+        UUID house = houses.addHouse("Ropewalk Court", 1911, Roof.SAW, false);
+        List<UUID> flats = flats(house, 5, 5, 4, 4);
+        detailed(flats.get(6));
+        for (int n = 0; n < flats.size(); n++) {
+            if (n != 6) {
+                lighter(flats.get(n), n, Substrate.LIME_PLASTER);
+            }
+        }
+        dates(flats.get(6), -3, 9, 12);
+        dates(flats.get(11), -12, -1, 1);
+        work(flats.get(11), 16, 4, 5);
+        dates(flats.get(2), -5, 6, 9);
+        work(flats.get(2), 9, 30, 2);
+        dates(flats.get(15), -4, 8, 10);
+        work(flats.get(15), 11, 0, 6);
+        dates(flats.get(8), 6, 16, 20);
+        dates(flats.get(14), -16, 4, 6);
+        work(flats.get(14), 5, 24 * 10, Integer.MAX_VALUE);
+        return house;
+    }
+
+    private UUID terrace() {
+        UUID house = houses.addHouse("Tern Terrace", 1934, Roof.GABLE, false);
+        List<UUID> cottages = flats(house, 6);
+        for (int n = 0; n < cottages.size(); n++) {
+            lighter(cottages.get(n), n + 3, Substrate.LIME_PLASTER);
+        }
+        dates(cottages.get(3), -6, 5, 8);
+        work(cottages.get(3), 7, 5, 7);
+        dates(cottages.get(1), 12, 24, 30);
+        return house;
+    }
+
+    private UUID brickfield() {
+        UUID house = houses.addHouse("Brickfield House", 1976, Roof.FLAT, true);
+        List<UUID> flats = flats(house, 6, 6, 6, 6);
+        for (int n = 0; n < flats.size(); n++) {
+            if (n != 18) {
+                lighter(flats.get(n), n + 5, Substrate.GYPSUM_BOARD);
+            }
+        }
+        unknownPaint(flats.get(18));
+        dates(flats.get(18), -2, 14, 18);
+        dates(flats.get(4), -4, 11, 15);
+        smoked(flats.get(4));
+        dates(flats.get(13), -7, 7, 9);
+        work(flats.get(13), 12, 1, 3);
+        dates(flats.get(19), 9, 20, 22);
+        dates(flats.get(7), -15, 3, 5);
+        work(flats.get(7), 6, 24 * 3, Integer.MAX_VALUE);
+        return house;
+    }
+
+    private List<UUID> flats(UUID house, int... perFloor) {
+        List<UUID> flats = new ArrayList<>();
+        for (int floor = 0; floor < perFloor.length; floor++) {
+            for (int bay = 0; bay < perFloor[floor]; bay++) {
+                flats.add(houses.addFlat(house, flats.size() + 1, floor, bay));
+            }
+        }
+        return flats;
+    }
+
+    private void dates(UUID flat, int keysBack, int viewing, int moveIn) {
+        houses.setDates(
+                flat,
+                today.plusDays(keysBack),
+                Optional.of(today.plusDays(viewing)),
+                Optional.of(today.plusDays(moveIn)),
+                EditableRow.UNSAVED);
+    }
+
+    /** The flat shown in full: five rooms, doors, windows, fittings, a tenant's dark green wall. */
+    private void detailed(UUID flat) {
+        UUID bedroom = room(flat, "Bedroom", RoomKind.BEDROOM, 4200, 3100, 2550, Substrate.LIME_PLASTER);
+        feature(bedroom, 0, WallFeature.DOOR, 2950, 0, 860, 2040);
+        feature(bedroom, 0, WallFeature.SWITCH, 2620, 1060, 80, 80);
+        feature(bedroom, 0, WallFeature.SOCKET, 500, 250, 150, 80);
+        feature(bedroom, 1, WallFeature.WINDOW, 850, 900, 1300, 1250);
+        feature(bedroom, 1, WallFeature.RADIATOR, 900, 120, 1200, 600);
+        feature(bedroom, 2, WallFeature.SOCKET, 2000, 250, 150, 80);
+        UUID living = room(flat, "Living room", RoomKind.LIVING, 5200, 3900, 2550, Substrate.LIME_PLASTER);
+        feature(living, 0, WallFeature.DOOR, 400, 0, 860, 2040);
+        feature(living, 0, WallFeature.SWITCH, 1400, 1060, 80, 80);
+        feature(living, 1, WallFeature.WINDOW, 600, 900, 1200, 1300);
+        feature(living, 1, WallFeature.WINDOW, 2200, 900, 1200, 1300);
+        feature(living, 2, WallFeature.SOCKET, 700, 250, 150, 80);
+        feature(living, 2, WallFeature.SOCKET, 4200, 250, 150, 80);
+        feature(living, 3, WallFeature.RADIATOR, 1200, 120, 1400, 600);
+        UUID hall = room(flat, "Hall", RoomKind.HALL, 5600, 1300, 2550, Substrate.LIME_PLASTER);
+        feature(hall, 0, WallFeature.DOOR, 3400, 0, 860, 2040);
+        feature(hall, 2, WallFeature.DOOR, 600, 0, 860, 2040);
+        feature(hall, 2, WallFeature.DOOR, 3900, 0, 860, 2040);
+        feature(hall, 1, WallFeature.DOOR, 220, 0, 860, 2040);
+        feature(hall, 2, WallFeature.SWITCH, 1600, 1060, 80, 80);
+        UUID kitchen = room(flat, "Kitchen", RoomKind.KITCHEN, 3000, 2700, 2550, Substrate.LIME_PLASTER);
+        feature(kitchen, 0, WallFeature.DOOR, 200, 0, 860, 2040);
+        feature(kitchen, 1, WallFeature.WINDOW, 800, 1100, 1100, 1000);
+        feature(kitchen, 2, WallFeature.SOCKET, 900, 1100, 150, 80);
+        feature(kitchen, 2, WallFeature.SOCKET, 2000, 1100, 150, 80);
+        UUID bath = room(flat, "Bath", RoomKind.BATH, 2100, 1800, 2550, Substrate.LIME_PLASTER);
+        feature(bath, 0, WallFeature.DOOR, 1250, 0, 760, 2040);
+        feature(bath, 2, WallFeature.RAIL, 500, 1200, 600, 80);
+
+        Flat whole = houses.flat(flat);
+        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
+        paint(whole, bedroom, "Hearth Matt", "Oat Husk", 1.4, coats);
+        paint(whole, living, "Hearth Matt", "Harbour Milk", 2.2, coats);
+        paint(whole, hall, "Hearth Matt", "Wet Slate", 3.1, coats);
+        paint(whole, kitchen, "Steam Satin", "Harbour Milk", 2.2, coats);
+        paint(whole, bath, "Steam Satin", "Tide Glass", 3.6, coats);
+        houses.addCoats(flat, coats);
+        Surface green = wall(houses.flat(flat), bedroom, 2);
+        houses.addCoat(
+                green.id(),
+                NewCoat.finish(
+                        id(products, "Plain Wall"),
+                        id(colours, "Kelp Cellar"),
+                        Optional.empty(),
+                        today.minusMonths(9),
+                        "painted by the tenant"));
+    }
+
+    private void lighter(UUID flat, int n, Substrate substrate) {
+        int wide = 3400 + random.nextInt(12) * 100;
+        int deep = 2800 + random.nextInt(10) * 100;
+        UUID living = room(flat, "Living room", RoomKind.LIVING, wide, deep, 2500, substrate);
+        feature(living, 0, WallFeature.DOOR, 300, 0, 860, 2040);
+        feature(living, 0, WallFeature.SWITCH, 1280, 1060, 80, 80);
+        feature(living, 1, WallFeature.WINDOW, 700, 900, 1200, 1300);
+        feature(living, 2, WallFeature.SOCKET, 1200, 250, 150, 80);
+        UUID hall = room(flat, "Hall", RoomKind.HALL, 2600 + random.nextInt(8) * 100, 1200, 2500, substrate);
+        feature(hall, 0, WallFeature.DOOR, 400, 0, 860, 2040);
+        String[] usual = {"Oat Husk", "Harbour Milk", "Tide Glass", "Reed Bank", "Brick Blush", "Oat Husk", "Wet Slate"
+        };
+        String colour = usual[n % usual.length];
+        Flat whole = houses.flat(flat);
+        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
+        double age = 0.6 + random.nextInt(34) / 10.0;
+        paint(whole, living, "Hearth Matt", colour, age, coats);
+        paint(whole, hall, "Hearth Matt", n % 3 == 0 ? "Wet Slate" : "Harbour Milk", age, coats);
+        houses.addCoats(flat, coats);
+    }
+
+    private void unknownPaint(UUID flat) {
+        UUID living = room(flat, "Living room", RoomKind.LIVING, 4100, 3300, 2500, Substrate.GYPSUM_BOARD);
+        feature(living, 0, WallFeature.DOOR, 300, 0, 860, 2040);
+        feature(living, 1, WallFeature.WINDOW, 900, 900, 1400, 1300);
+        Flat whole = houses.flat(flat);
+        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
+        whole.walls()
+                .forEach(wall -> coats.put(
+                        wall.id(),
+                        List.of(NewCoat.plain(Layer.UNKNOWN, Optional.empty(), "before our records; no tin left"))));
+        houses.addCoats(flat, coats);
+        marks(whole, wall(whole, living, 2), 4);
+    }
+
+    private void smoked(UUID flat) {
+        Flat whole = houses.flat(flat);
+        for (Surface surface : whole.walls().limit(4).toList()) {
+            Wall wall = surface.asWall();
+            walks.set(
+                    uuid(),
+                    surface.id(),
+                    new Mark(
+                            new Spot(wall.width().times(0.62), wall.height().times(0.85)),
+                            FaultKind.STAIN.of(
+                                    Measures.ofMillimetres(wall.width().inMillimetres() * 0.6, 500, 0))));
+        }
+    }
+
+    private UUID room(UUID flat, String name, RoomKind kind, double length, double width, double height, Substrate of) {
+        return houses.addRoom(
+                flat,
+                name,
+                kind,
+                Outline.rectangle(Length.ofMillimetres(length), Length.ofMillimetres(width)),
+                Length.ofMillimetres(height),
+                of,
+                Texture.SMOOTH);
+    }
+
+    private void feature(
+            UUID room, int side, WallFeature kind, double left, double bottom, double width, double height) {
+        houses.addFeature(houses.wallIds(room).get(side), kind, Box.ofMillimetres(left, bottom, width, height));
+    }
+
+    private static Surface wall(Flat flat, UUID roomId, int side) {
+        return flat.rooms().stream()
+                .filter(room -> room.id().equals(roomId))
+                .flatMap(Room::walls)
+                .toList()
+                .get(side);
+    }
+
+    /** Two finish coats on every wall, the ceiling and the trim, over what came before. */
+    private void paint(
+            Flat flat, UUID roomId, String product, String colour, double yearsAgo, Map<UUID, List<NewCoat>> coats) {
+        LocalDate day = today.minusDays((long) (yearsAgo * 365));
+        Optional<UUID> tin = product.equals("Hearth Matt") ? Optional.of(tinOf(colour)) : Optional.empty();
+        Room room = flat.rooms().stream()
+                .filter(each -> each.id().equals(roomId))
+                .findFirst()
+                .orElseThrow();
+        for (Surface surface : room.surfaces()) {
+            List<NewCoat> layers = new ArrayList<>();
+            if (surface.kind() == SurfaceKind.WALL) {
+                layers.add(NewCoat.plain(Layer.SKIM, Optional.of(LocalDate.of(1994, 6, 1)), "gypsum plaster"));
+                layers.add(NewCoat.finish(
+                        id(products, "Plain Wall"),
+                        id(colours, "Harbour Milk"),
+                        Optional.empty(),
+                        day.minusYears(4),
+                        ""));
+                layers.add(NewCoat.finish(id(products, product), id(colours, colour), tin, day, ""));
+                layers.add(NewCoat.finish(id(products, product), id(colours, colour), tin, day.plusDays(1), ""));
+            } else {
+                String of = surface.kind() == SurfaceKind.CEILING ? "Still Ceiling" : "Frame Satin";
+                layers.add(NewCoat.finish(id(products, of), id(colours, "Chalk Yard"), Optional.empty(), day, ""));
+            }
+            coats.put(surface.id(), layers);
+        }
+    }
+
+    // ---- work under way
+
+    /**
+     * Marks a wall, confirms its paint, makes the sheet and ticks so many steps, the last of them so many hours ago. With all
+     * steps ticked the sheet is closed.
+     */
+    private void work(UUID flatId, int markCount, int lastTickHoursAgo, int ticks) {
+        Flat flat = houses.flat(flatId);
+        Surface wall = flat.walls().skip(2).findFirst().orElseThrow();
+        marks(flat, wall, markCount);
+        walks.answer(
+                wall.id(),
+                PaintAnswer.TIN_IN_STORE,
+                wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
+                EditableRow.UNSAVED);
+        Instant last = clock.instant().minus(Duration.ofHours(lastTickHoursAgo));
+        UUID sheetId = clock.at(last.minus(Duration.ofHours(60)), () -> sheets.make(flatId));
+        sheets.noteClimate(sheetId, Climate.of(18.5, 58, Climate.Air.MOVING));
+        Sheet sheet = sheets.sheet(sheetId);
+        int ticked = Math.min(ticks, sheet.steps().size());
+        for (int n = 0; n < ticked; n++) {
+            SheetStep step = sheet.steps().get(n);
+            Instant at = last.minus(Duration.ofHours(3L * (ticked - 1 - n)));
+            clock.at(at, () -> sheets.tick(step.id(), REASON));
+        }
+        if (ticks > sheet.steps().size()) {
+            clock.at(last, () -> {
+                sheets.close(sheetId);
+                return sheetId;
+            });
+        }
+    }
+
+    private void marks(Flat flat, Surface surface, int count) {
+        Wall wall = surface.asWall();
+        FaultKind[] kinds = {
+            FaultKind.NAIL_HOLE,
+            FaultKind.NAIL_HOLE,
+            FaultKind.SCREW_HOLE,
+            FaultKind.DING,
+            FaultKind.ANCHOR,
+            FaultKind.NAIL_HOLE
+        };
+        for (int n = 0; n < count; n++) {
+            FaultKind kind = kinds[n % kinds.length];
+            Spot place = new Spot(
+                    wall.width().times(0.08 + 0.84 * random.nextDouble()),
+                    Length.ofMillimetres(
+                            kind == FaultKind.DING ? 250 + random.nextInt(700) : 1100 + random.nextInt(800)));
+            Mark mark = new Mark(place, kind.usualFault());
+            if (wall.openings().stream().noneMatch(opening -> opening.box().contains(place))) {
+                walks.set(uuid(), surface.id(), mark);
+            }
+        }
+    }
+
+    private UUID uuid() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+}

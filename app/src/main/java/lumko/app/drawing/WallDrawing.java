@@ -1,0 +1,114 @@
+package lumko.app.drawing;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import lumko.core.fault.Fault;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Mark;
+import lumko.core.quantity.Length;
+import lumko.core.wall.Box;
+import lumko.core.wall.Wall;
+
+/**
+ * A wall drawn to scale: one unit is one millimetre, the origin is the upper left corner, y runs down.
+ *
+ * @param fill what is seen of the wall, {@code #rrggbb}, or empty if nobody knows
+ */
+public record WallDrawing(
+        double width, double height, String fill, List<Part> openings, List<Part> fittings, List<MarkDrawing> marks) {
+
+    /** Height of the skirting as drawn, in millimetres. */
+    public static final double SKIRTING = 120;
+
+    /** A rectangle with the name of what it is. */
+    public record Part(String kind, double x, double y, double width, double height) {
+        static Part of(Enum<?> kind, Box box, Length wallHeight) {
+            return new Part(
+                    kind.name().toLowerCase(Locale.ROOT),
+                    box.left().inMillimetres(),
+                    wallHeight.minus(box.top()).inMillimetres(),
+                    box.width().inMillimetres(),
+                    box.height().inMillimetres());
+        }
+    }
+
+    /** A mark to be drawn. */
+    public record Numbered(UUID id, int number, Mark mark) {}
+
+    /**
+     * A mark: where its glyph stands, and for lines and areas its true extent.
+     *
+     * @param runX end of a line or size of an area, relative to {@code x}; nothing for points
+     */
+    public record MarkDrawing(
+            UUID id, int number, FaultKind kind, double x, double y, double runX, double runY, double size) {
+        public boolean isLine() {
+            return kind.shape() == FaultKind.Shape.LINE;
+        }
+
+        public boolean isArea() {
+            return kind.shape() == FaultKind.Shape.AREA;
+        }
+
+        /** Where the glyph stands: on the middle of a line. */
+        public double glyphX() {
+            return isLine() ? x + runX / 2 : x;
+        }
+
+        public double glyphY() {
+            return isLine() ? y + runY / 2 : y;
+        }
+    }
+
+    public static WallDrawing of(Wall wall, String fill, List<Numbered> marks) {
+        return new WallDrawing(
+                wall.width().inMillimetres(),
+                wall.height().inMillimetres(),
+                fill,
+                wall.openings().stream()
+                        .map(opening -> Part.of(opening.kind(), opening.box(), wall.height()))
+                        .toList(),
+                wall.fittings().stream()
+                        .map(fitting -> Part.of(fitting.kind(), fitting.box(), wall.height()))
+                        .toList(),
+                marks.stream().map(numbered -> draw(numbered, wall.height())).toList());
+    }
+
+    private static MarkDrawing draw(Numbered numbered, Length wallHeight) {
+        Mark mark = numbered.mark();
+        double x = mark.place().fromLeft().inMillimetres();
+        double y = wallHeight.minus(mark.place().aboveFloor()).inMillimetres();
+        double size = mark.fault().extent().inMillimetres();
+        return switch (mark.fault()) {
+            case Fault.Crack crack ->
+                new MarkDrawing(
+                        numbered.id(),
+                        numbered.number(),
+                        crack.kind(),
+                        x,
+                        y,
+                        crack.run().inMillimetres(),
+                        -crack.rise().inMillimetres(),
+                        size);
+            case Fault.OldTouchUp touchUp ->
+                area(numbered, touchUp.kind(), x, y, touchUp.width(), touchUp.height(), size);
+            case Fault.Stain stain -> area(numbered, stain.kind(), x, y, stain.width(), stain.height(), size);
+            case Fault.NailHole n -> point(numbered, n.kind(), x, y, size);
+            case Fault.ScrewHole s -> point(numbered, s.kind(), x, y, size);
+            case Fault.Anchor a -> point(numbered, a.kind(), x, y, size);
+            case Fault.Ding d -> point(numbered, d.kind(), x, y, size);
+            case Fault.Hole h -> point(numbered, h.kind(), x, y, size);
+        };
+    }
+
+    private static MarkDrawing area(
+            Numbered numbered, FaultKind kind, double x, double y, Length width, Length height, double size) {
+        return new MarkDrawing(
+                numbered.id(), numbered.number(), kind, x, y, width.inMillimetres(), height.inMillimetres(), size);
+    }
+
+    private static MarkDrawing point(Numbered numbered, FaultKind kind, double x, double y, double size) {
+        return new MarkDrawing(numbered.id(), numbered.number(), kind, x, y, 0, 0, size);
+    }
+}

@@ -1,0 +1,5 @@
+/** Walls and windows as pictures to scale: what goes into an SVG, in millimetres from the upper left. */
+@NullMarked
+package lumko.app.drawing;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,7 @@
+/**
+ * The figures that an organisation has set for itself.
+ */
+@NullMarked
+package lumko.app.figure;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,156 @@
+package lumko.app.front;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.Access;
+import lumko.app.account.Role;
+import lumko.app.drawing.WallDrawing;
+import lumko.app.figure.Figures;
+import lumko.app.house.Coat;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.Room;
+import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.app.sheet.Sheets;
+import lumko.app.walk.PlacedMark;
+import lumko.app.walk.WalkedWall;
+import lumko.app.walk.Walks;
+import lumko.core.turnover.FlatState;
+import lumko.core.work.Action;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A flat unfolded, and the chosen surface cut through. */
+@Controller
+class FlatController {
+    private final Houses houses;
+    private final Walks walks;
+    private final Sheets sheets;
+    private final Figures figures;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    FlatController(
+            Houses houses, Walks walks, Sheets sheets, Figures figures, Access access, Speaker speaker, Clock clock) {
+        this.houses = houses;
+        this.walks = walks;
+        this.sheets = sheets;
+        this.figures = figures;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /** A room's walls side by side, in millimetres. */
+    record Strip(Room room, List<Piece> pieces, double width, double height, String ceilingFill, String trimFill) {}
+
+    /** One wall in a strip. */
+    record Piece(Surface surface, WallDrawing drawing, double x, Optional<Action> todo) {}
+
+    @GetMapping("/flats/{flatId}")
+    String flat(
+            @PathVariable UUID flatId,
+            @RequestParam Optional<UUID> surface,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            Model model) {
+        Flat flat = houses.flat(flatId);
+        List<WalkedWall> walked = walks.walls(flat);
+        Optional<Surface> chosen = surface.isPresent()
+                ? Optional.of(flat.surface(surface.get()).orElseThrow(NotFoundException::new))
+                : mostMarked(walked).or(() -> flat.walls().findFirst());
+        model.addAttribute("flat", flat);
+        model.addAttribute("chosen", chosen.orElse(null));
+        chosen.ifPresent(on -> model.addAttribute("chosenRoom", flat.roomOf(on.id())));
+        model.addAttribute("mayChange", access.mayChangeRecordsOf(flat.house().id()));
+        model.addAttribute("mayDate", !access.member().role().equals(Role.PAINTER));
+        model.addAttribute("openSheet", sheets.openSheetOf(flatId).orElse(null));
+        if (htmx) {
+            return "flat :: stack";
+        }
+        Map<UUID, WalkedWall> walkOf =
+                walked.stream().collect(Collectors.toMap(w -> w.surface().id(), w -> w));
+        List<Strip> strips =
+                flat.rooms().stream().map(room -> strip(room, walkOf)).toList();
+        model.addAttribute("strips", strips);
+        model.addAttribute(
+                "widest", strips.stream().mapToDouble(Strip::width).max().orElse(1));
+        model.addAttribute("walked", walked);
+        model.addAttribute(
+                "ready", walked.stream().filter(WalkedWall::isReadyForSheet).toList());
+        model.addAttribute(
+                "leftOut",
+                walked.stream()
+                        .filter(wall -> wall.hasWork() && !wall.isReadyForSheet())
+                        .toList());
+        model.addAttribute("past", sheets.closedSheetsOf(flatId));
+        model.addAttribute("state", state(flat));
+        return "flat";
+    }
+
+    private FlatState state(Flat flat) {
+        Sheets.Progress progress = flat.turnover()
+                .map(turnover ->
+                        sheets.progress(List.of(turnover.id())).getOrDefault(turnover.id(), Sheets.Progress.NONE))
+                .orElse(Sheets.Progress.NONE);
+        return Sheets.flatProgress(flat.turnover(), progress)
+                .state(speaker.today(), clock.instant(), figures.catalogue());
+    }
+
+    private static Optional<Surface> mostMarked(List<WalkedWall> walked) {
+        return walked.stream()
+                .filter(wall -> !wall.marks().isEmpty())
+                .max(Comparator.comparingInt(wall -> wall.marks().size()))
+                .map(WalkedWall::surface);
+    }
+
+    private static Strip strip(Room room, Map<UUID, WalkedWall> walkOf) {
+        double x = 0;
+        List<Piece> pieces = new ArrayList<>();
+        for (Surface wall : room.walls().toList()) {
+            WalkedWall walked = Optional.ofNullable(walkOf.get(wall.id())).orElseThrow();
+            pieces.add(new Piece(
+                    wall,
+                    WallDrawing.of(
+                            wall.asWall(),
+                            fill(wall),
+                            walked.marks().stream()
+                                    .map(FlatController::numbered)
+                                    .toList()),
+                    x,
+                    walked.hasWork() ? Optional.of(walked.action()) : Optional.empty()));
+            x += wall.asWall().width().inMillimetres();
+        }
+        return new Strip(
+                room,
+                pieces,
+                x,
+                room.height().inMillimetres(),
+                fill(room.only(SurfaceKind.CEILING)),
+                fill(room.only(SurfaceKind.TRIM)));
+    }
+
+    private static WallDrawing.Numbered numbered(PlacedMark mark) {
+        return new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark());
+    }
+
+    private static String fill(Surface surface) {
+        return surface.topCoat()
+                .flatMap(Coat::colour)
+                .map(colour -> colour.screen().hex())
+                .orElse("");
+    }
+}

@@ -1,0 +1,241 @@
+package lumko.app.front;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.figure.Figures;
+import lumko.app.front.FrontView.FacadeDrawing;
+import lumko.app.front.FrontView.Hand;
+import lumko.app.front.FrontView.WindowDrawing;
+import lumko.app.house.House;
+import lumko.app.house.Houses;
+import lumko.app.house.Roof;
+import lumko.app.house.Turnover;
+import lumko.app.paint.Colour;
+import lumko.app.paint.Store;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
+import lumko.app.sheet.Sheets;
+import lumko.app.sheet.Sheets.Progress;
+import lumko.core.figure.Catalogue;
+import lumko.core.turnover.FlatProgress;
+import lumko.core.turnover.FlatState;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays out the front of the houses and finds what needs a hand. */
+@Service
+class FrontDesk {
+    private static final double WINDOW = 58;
+    private static final double SMALL_WINDOW = 50;
+    private static final double GAP = 14;
+    private static final double ROOM_FOR_ROOF = 58;
+    private static final double BETWEEN_HOUSES = 60;
+
+    /** Houses with more bays than this get smaller windows. */
+    private static final int MANY_BAYS = 5;
+
+    private final Houses houses;
+    private final Store store;
+    private final Sheets sheets;
+    private final Figures figures;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    FrontDesk(Houses houses, Store store, Sheets sheets, Figures figures, Speaker speaker, Clock clock) {
+        this.houses = houses;
+        this.store = store;
+        this.sheets = sheets;
+        this.figures = figures;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /** What is known of a flat's turnover. */
+    private record Standing(Turnover turnover, Progress progress, FlatProgress flat) {}
+
+    @Transactional(readOnly = true)
+    FrontView front() {
+        List<Houses.Facade> facades = houses.facades();
+        Map<UUID, Turnover> turnoverOf =
+                houses.openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
+        Map<UUID, Progress> progressOf =
+                sheets.progress(turnoverOf.values().stream().map(Turnover::id).toList());
+        Map<UUID, Standing> standingOf = turnoverOf.values().stream()
+                .collect(Collectors.toMap(Turnover::flatId, turnover -> {
+                    Progress progress = progressOf.getOrDefault(turnover.id(), Progress.NONE);
+                    return new Standing(turnover, progress, Sheets.flatProgress(Optional.of(turnover), progress));
+                }));
+        Map<UUID, Colour> colours = store.stock().colours();
+        Catalogue catalogue = figures.catalogue();
+        List<FacadeDrawing> drawn = new ArrayList<>();
+        List<Hand> needing = new ArrayList<>();
+        double ground = ROOM_FOR_ROOF
+                + facades.stream().mapToDouble(FrontDesk::heightOf).max().orElse(0);
+        double x = 30;
+        for (Houses.Facade facade : facades) {
+            drawn.add(draw(facade, x, ground, colours, standingOf, catalogue));
+            x += widthOf(facade) + BETWEEN_HOUSES;
+            for (Houses.Window window : facade.windows()) {
+                Optional.ofNullable(standingOf.get(window.flatId()))
+                        .flatMap(standing -> hand(facade.house(), window, standing, catalogue))
+                        .ifPresent(needing::add);
+            }
+        }
+        needing.sort(Comparator.comparing((Hand hand) -> !hand.late())
+                .thenComparing(hand -> due(standingOf, hand))
+                .thenComparing(Hand::flat));
+        return new FrontView(drawn, Math.max(600, x - BETWEEN_HOUSES + 30), ground, needing);
+    }
+
+    private static LocalDate due(Map<UUID, Standing> standingOf, Hand hand) {
+        return Optional.ofNullable(standingOf.get(hand.flatId()))
+                .flatMap(standing -> standing.turnover().dueOn())
+                .orElse(LocalDate.MAX);
+    }
+
+    // ---- drawing
+
+    private static int floors(Houses.Facade facade) {
+        return facade.windows().stream().mapToInt(Houses.Window::floor).max().orElse(0) + 1;
+    }
+
+    private static int bays(Houses.Facade facade) {
+        return facade.windows().stream().mapToInt(Houses.Window::bay).max().orElse(2) + 1;
+    }
+
+    private static double windowOf(Houses.Facade facade) {
+        return bays(facade) > MANY_BAYS ? SMALL_WINDOW : WINDOW;
+    }
+
+    private static double widthOf(Houses.Facade facade) {
+        return bays(facade) * (windowOf(facade) + GAP) + GAP;
+    }
+
+    private static double heightOf(Houses.Facade facade) {
+        return floors(facade) * (windowOf(facade) + GAP) + GAP;
+    }
+
+    private FacadeDrawing draw(
+            Houses.Facade facade,
+            double x,
+            double ground,
+            Map<UUID, Colour> colours,
+            Map<UUID, Standing> standingOf,
+            Catalogue catalogue) {
+        double width = widthOf(facade);
+        double height = heightOf(facade);
+        double top = ground - height;
+        double size = windowOf(facade);
+        int floors = floors(facade);
+        List<WindowDrawing> windows = facade.windows().stream()
+                .map(window -> {
+                    FlatProgress progress = Optional.ofNullable(standingOf.get(window.flatId()))
+                            .map(Standing::flat)
+                            .orElse(FlatProgress.LET);
+                    FlatState state = progress.state(speaker.today(), clock.instant(), catalogue);
+                    boolean late = progress.isLate(speaker.today());
+                    String fill = window.wallColour()
+                            .map(colours::get)
+                            .map(colour -> colour.screen().hex())
+                            .orElse("");
+                    return new WindowDrawing(
+                            window.flatId(),
+                            window.number(),
+                            GAP + window.bay() * (size + GAP),
+                            GAP + (floors - 1 - window.floor()) * (size + GAP),
+                            size,
+                            fill,
+                            state,
+                            late,
+                            title(facade.house(), window, state, late));
+                })
+                .toList();
+        return new FacadeDrawing(
+                facade.house().id(),
+                facade.house().name(),
+                roof(facade.house().roof(), width),
+                x,
+                top,
+                width,
+                height,
+                windows);
+    }
+
+    private String title(House house, Houses.Window window, FlatState state, boolean late) {
+        Words words = speaker.words();
+        return words.say("front.window", house.name(), window.number(), words.name(state))
+                + (late ? ", " + words.say("front.late") : "");
+    }
+
+    private static String roof(Roof roof, double width) {
+        return switch (roof) {
+            case FLAT -> "M-6 0V-12H%s V0Z".formatted(width + 6);
+            case GABLE -> "M-8 0L%s -54L%s 0Z".formatted(width / 2, width + 8);
+            case SAW -> {
+                StringBuilder path = new StringBuilder();
+                for (int tooth = 0; tooth < 3; tooth++) {
+                    path.append("M%s 0V-34L%s 0Z".formatted(tooth * width / 3, (tooth + 1) * width / 3));
+                }
+                yield path.toString();
+            }
+        };
+    }
+
+    // ---- what needs a hand
+
+    private Optional<Hand> hand(House house, Houses.Window window, Standing standing, Catalogue catalogue) {
+        LocalDate today = speaker.today();
+        Instant now = clock.instant();
+        FlatState state = standing.flat().state(today, now, catalogue);
+        boolean late = standing.flat().isLate(today);
+        if (!state.needsHand() && !late) {
+            return Optional.empty();
+        }
+        Words words = speaker.words();
+        Progress progress = standing.progress();
+        String what = switch (state) {
+            case DRYING ->
+                words.say(
+                        "hand.drying",
+                        words.moment(progress.dryUntil().orElse(now), now),
+                        progress.next()
+                                .map(kind -> words.say("step." + kind.name()))
+                                .orElse(""));
+            case IN_WORK ->
+                words.say(
+                        "hand.inWork",
+                        progress.ticked(),
+                        progress.steps(),
+                        progress.next()
+                                .map(kind -> words.say("step." + kind.name()))
+                                .orElseGet(() -> words.say("hand.close")));
+            case LET, NOTICE, EMPTY, CURING, READY ->
+                words.say("hand.empty", words.fromToday(standing.turnover().keysBackOn(), today));
+        };
+        boolean hasSheet = progress.openSheet().isPresent();
+        return Optional.of(new Hand(
+                window.flatId(),
+                house.name() + " " + window.number(),
+                state,
+                late,
+                what,
+                matters(standing.turnover(), today, words),
+                words.say(hasSheet ? "hand.openSheet" : "hand.walk"),
+                hasSheet ? "/sheets/" + progress.openSheet().orElseThrow() : "/flats/" + window.flatId()));
+    }
+
+    private static String matters(Turnover turnover, LocalDate today, Words words) {
+        List<String> parts = new ArrayList<>();
+        turnover.viewingOn().ifPresent(day -> parts.add(words.say("hand.viewing", words.fromToday(day, today))));
+        turnover.moveInOn().ifPresent(day -> parts.add(words.say("hand.moveIn", words.fromToday(day, today))));
+        return String.join(" · ", parts);
+    }
+}

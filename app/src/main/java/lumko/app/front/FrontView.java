@@ -1,0 +1,47 @@
+package lumko.app.front;
+
+import java.util.List;
+import java.util.UUID;
+import lumko.core.turnover.FlatState;
+
+/**
+ * The front of all houses.
+ *
+ * @param needing the flats that need a hand, most pressing first
+ */
+record FrontView(List<FacadeDrawing> facades, double width, double height, List<Hand> needing) {
+
+    /** A house drawn from its ground line up; one unit is about a pixel of a wide screen. */
+    record FacadeDrawing(
+            UUID houseId,
+            String name,
+            String roof,
+            double x,
+            double y,
+            double width,
+            double height,
+            List<WindowDrawing> windows) {}
+
+    /** A flat's window. */
+    record WindowDrawing(
+            UUID flatId,
+            int number,
+            double x,
+            double y,
+            double size,
+            String fill,
+            FlatState state,
+            boolean late,
+            String title) {}
+
+    /** A flat that needs a hand: what stands, what matters, and the one thing to do. */
+    record Hand(
+            UUID flatId,
+            String flat,
+            FlatState state,
+            boolean late,
+            String what,
+            String matters,
+            String action,
+            String link) {}
+}

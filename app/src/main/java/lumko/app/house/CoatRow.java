@@ -1,0 +1,60 @@
+package lumko.app.house;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "coat")
+class CoatRow extends EditableRow {
+    UUID surfaceId = new UUID(0, 0);
+    int position;
+
+    @Enumerated(EnumType.STRING)
+    Layer layer = Layer.UNKNOWN;
+
+    @Nullable
+    UUID productId;
+
+    @Nullable
+    UUID colourId;
+
+    @Nullable
+    UUID tinId;
+
+    @Nullable
+    Integer places;
+
+    @Nullable
+    LocalDate appliedOn;
+
+    @Nullable
+    UUID appliedBy;
+
+    @Column(name = "temperature_c")
+    @Nullable
+    Double temperatureCelsius;
+
+    @Column(name = "humidity_pct")
+    @Nullable
+    Double humidityPercent;
+
+    @Nullable
+    UUID sheetId;
+
+    String note = "";
+
+    protected CoatRow() {}
+
+    CoatRow(UUID surfaceId, int position) {
+        super(UUID.randomUUID());
+        this.surfaceId = surfaceId;
+        this.position = position;
+    }
+}

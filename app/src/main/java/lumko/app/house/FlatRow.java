@@ -1,0 +1,25 @@
+package lumko.app.house;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+
+@Entity
+@Table(name = "flat")
+class FlatRow extends EditableRow {
+    UUID houseId = new UUID(0, 0);
+    int number;
+    int floor;
+    int bay;
+
+    protected FlatRow() {}
+
+    FlatRow(UUID id, UUID houseId, int number, int floor, int bay) {
+        super(id);
+        this.houseId = houseId;
+        this.number = number;
+        this.floor = floor;
+        this.bay = bay;
+    }
+}

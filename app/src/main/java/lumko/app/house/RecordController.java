@@ -1,0 +1,318 @@
+package lumko.app.house;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.paint.Store;
+import lumko.app.platform.EditableRow;
+import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
+import lumko.core.wall.Box;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+import lumko.core.wall.Wall;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Entering what is there: houses, flats, rooms, openings, coats, and the dates of a turnover. */
+@Controller
+class RecordController {
+    private static final Limits YEAR = new Limits("year", 1500, 2100, "");
+    private static final Limits FLAT_NUMBER = new Limits("number", 1, 9999, "");
+    private static final Limits WINDOW = new Limits("window", 0, 60, "");
+    private static final Limits PLACES = new Limits("places", 1, 10_000, "");
+
+    private final Houses houses;
+    private final Store store;
+    private final Access access;
+    private final Speaker speaker;
+
+    RecordController(Houses houses, Store store, Access access, Speaker speaker) {
+        this.houses = houses;
+        this.store = store;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    @ModelAttribute
+    void choices(Model model) {
+        model.addAttribute("roofs", Roof.values());
+        model.addAttribute("roomKinds", RoomKind.values());
+        model.addAttribute("substrates", Substrate.values());
+        model.addAttribute("textures", Texture.values());
+        model.addAttribute("wallFeatures", WallFeature.values());
+        model.addAttribute(
+                "layers",
+                Arrays.stream(Layer.values())
+                        .filter(layer -> layer != Layer.SUBSTRATE)
+                        .toList());
+    }
+
+    // ---- houses and flats
+
+    @GetMapping("/houses/new")
+    String newHouse(Model model) {
+        access.requireLead();
+        model.addAttribute("form", Form.empty(speaker.words()));
+        return "house-new";
+    }
+
+    @PostMapping("/houses")
+    String addHouse(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requireLead();
+        Form form = new Form(typed, speaker.words());
+        String name = form.text("houseName", 120);
+        int builtYear = form.whole("builtYear", YEAR);
+        Roof roof = form.one("roof", Roof.class);
+        if (!form.hasErrors() && houses.hasHouseNamed(name)) {
+            form.refuse("houseName", speaker.words().say("refused.taken", name));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            model.addAttribute("form", form);
+            return "house-new";
+        }
+        UUID id = houses.addHouse(
+                name, builtYear, roof, form.typed("texturedCoating").equals("true"));
+        return "redirect:/houses/" + id + "/flats/new";
+    }
+
+    @GetMapping("/houses/{houseId}/flats/new")
+    String newFlat(@PathVariable UUID houseId, Model model) {
+        access.requireLead();
+        model.addAttribute("house", houses.house(houseId));
+        model.addAttribute("form", Form.empty(speaker.words()));
+        return "flat-new";
+    }
+
+    @PostMapping("/houses/{houseId}/flats")
+    String addFlat(
+            @PathVariable UUID houseId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireLead();
+        House house = houses.house(houseId);
+        Form form = new Form(typed, speaker.words());
+        int number = form.whole("flatNumber", FLAT_NUMBER);
+        int floor = form.whole("floor", WINDOW);
+        int bay = form.whole("bay", WINDOW);
+        if (!form.hasErrors() && houses.isTaken(houseId, number, floor, bay)) {
+            form.refuse("flatNumber", speaker.words().say("refused.flatTaken", house.name()));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            model.addAttribute("house", house);
+            model.addAttribute("form", form);
+            return "flat-new";
+        }
+        return "redirect:/flats/" + houses.addFlat(houseId, number, floor, bay);
+    }
+
+    // ---- rooms
+
+    @GetMapping("/flats/{flatId}/rooms/new")
+    String newRoom(@PathVariable UUID flatId, Model model) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        model.addAttribute("flat", flat);
+        model.addAttribute("form", Form.empty(speaker.words()));
+        return "room-new";
+    }
+
+    @PostMapping("/flats/{flatId}/rooms")
+    String addRoom(
+            @PathVariable UUID flatId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        Form form = new Form(typed, speaker.words());
+        String name = form.text("roomName", 60);
+        RoomKind kind = form.one("roomKind", RoomKind.class);
+        Length length = form.metres("length", Wall.WIDTH);
+        Length width = form.metres("width", Wall.WIDTH);
+        Length height = form.metres("height", Wall.HEIGHT);
+        Substrate substrate = form.one("substrate", Substrate.class);
+        Texture texture = form.one("texture", Texture.class);
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            model.addAttribute("flat", flat);
+            model.addAttribute("form", form);
+            return "room-new";
+        }
+        houses.addRoom(flatId, name, kind, Outline.rectangle(length, width), height, substrate, texture);
+        return "redirect:/flats/" + flatId;
+    }
+
+    // ---- openings and coats of a surface
+
+    @GetMapping("/surfaces/{surfaceId}/edit")
+    String edit(@PathVariable UUID surfaceId, Model model) {
+        return edit(surfaceId, Form.empty(speaker.words()), model);
+    }
+
+    private String edit(UUID surfaceId, Form form, Model model) {
+        Flat flat = houses.flatOfSurface(surfaceId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        model.addAttribute("flat", flat);
+        model.addAttribute("room", flat.roomOf(surfaceId));
+        model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
+        model.addAttribute("stock", store.stock());
+        model.addAttribute("form", form);
+        return "surface-edit";
+    }
+
+    @PostMapping("/surfaces/{surfaceId}/features")
+    String addFeature(
+            @PathVariable UUID surfaceId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = new Form(typed, speaker.words());
+        WallFeature kind = form.one("feature", WallFeature.class);
+        Limits place = new Limits("place", 0, Wall.WIDTH.high(), "mm");
+        Limits size = new Limits("size", 1, Wall.WIDTH.high(), "mm");
+        Length left = form.metres("left", place);
+        Length bottom = form.metres("bottom", place);
+        Length width = form.metres("featureWidth", size);
+        Length height = form.metres("featureHeight", size);
+        if (!form.hasErrors()) {
+            form.attempt("feature", () -> {
+                houses.addFeature(
+                        surfaceId,
+                        kind,
+                        Box.ofMillimetres(
+                                left.inMillimetres(),
+                                bottom.inMillimetres(),
+                                width.inMillimetres(),
+                                height.inMillimetres()));
+                return surfaceId;
+            });
+        }
+        return after(surfaceId, form, model, response);
+    }
+
+    @PostMapping("/surfaces/{surfaceId}/coats")
+    String addCoat(
+            @PathVariable UUID surfaceId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = new Form(typed, speaker.words());
+        Layer layer = form.one("layer", Layer.class);
+        Optional<UUID> product = optionalId(form, "productId");
+        Optional<UUID> colour = optionalId(form, "colourId");
+        Optional<LocalDate> appliedOn = form.optionalDate("appliedOn");
+        OptionalInt places =
+                form.typed("places").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("places", PLACES));
+        String note = form.optionalText("note", 200);
+        appliedOn
+                .filter(day -> day.isAfter(speaker.today()))
+                .ifPresent(day -> form.refuse("appliedOn", speaker.words().say("refused.future", day)));
+        if ((layer == Layer.FINISH || layer == Layer.SPOTS) && (product.isEmpty() || colour.isEmpty())) {
+            form.refuse("layer", speaker.words().say("refused.finishNeedsPaint"));
+        }
+        if (!form.hasErrors()) {
+            Store.Stock stock = store.stock();
+            product.filter(id -> !stock.products().containsKey(id)).ifPresent(id -> {
+                throw new NotFoundException();
+            });
+            colour.filter(id -> !stock.colours().containsKey(id)).ifPresent(id -> {
+                throw new NotFoundException();
+            });
+            houses.addCoat(
+                    surfaceId,
+                    new NewCoat(
+                            layer,
+                            product,
+                            colour,
+                            Optional.empty(),
+                            places,
+                            appliedOn,
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            note));
+        }
+        return after(surfaceId, form, model, response);
+    }
+
+    private static Optional<UUID> optionalId(Form form, String field) {
+        return form.typed(field).isEmpty()
+                ? Optional.empty()
+                : form.attempt(field, () -> UUID.fromString(form.typed(field)));
+    }
+
+    private String after(UUID surfaceId, Form form, Model model, HttpServletResponse response) {
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return edit(surfaceId, form, model);
+        }
+        return "redirect:/flats/" + houses.flatOfSurface(surfaceId).id() + "?surface=" + surfaceId;
+    }
+
+    // ---- dates
+
+    @GetMapping("/flats/{flatId}/dates")
+    String dates(@PathVariable UUID flatId, Model model) {
+        access.requireDates();
+        model.addAttribute("flat", houses.flat(flatId));
+        model.addAttribute("form", Form.empty(speaker.words()));
+        return "dates";
+    }
+
+    @PostMapping("/flats/{flatId}/dates")
+    String setDates(
+            @PathVariable UUID flatId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireDates();
+        Flat flat = houses.flat(flatId);
+        Form form = new Form(typed, speaker.words());
+        Optional<LocalDate> keysBack = form.optionalDate("keysBackOn");
+        Optional<LocalDate> viewing = form.optionalDate("viewingOn");
+        Optional<LocalDate> moveIn = form.optionalDate("moveInOn");
+        int seen = form.whole("version", new Limits("version", EditableRow.UNSAVED, 1e9, ""));
+        if (keysBack.isEmpty()) {
+            form.refuse("keysBackOn", speaker.words().say("refused.keysBack"));
+        }
+        keysBack.ifPresent(keys -> {
+            viewing.filter(day -> day.isBefore(keys))
+                    .ifPresent(day -> form.refuse("viewingOn", speaker.words().say("refused.beforeKeys", day, keys)));
+            moveIn.filter(day -> day.isBefore(keys))
+                    .ifPresent(day -> form.refuse("moveInOn", speaker.words().say("refused.beforeKeys", day, keys)));
+        });
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            model.addAttribute("flat", flat);
+            model.addAttribute("form", form);
+            return "dates";
+        }
+        houses.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, seen);
+        return "redirect:/flats/" + flatId;
+    }
+
+    @PostMapping("/flats/{flatId}/let")
+    String let(@PathVariable UUID flatId, @RequestParam int version) {
+        houses.endTurnover(flatId, speaker.today(), version);
+        return "redirect:/flats/" + flatId;
+    }
+}

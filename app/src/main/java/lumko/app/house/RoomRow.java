@@ -1,0 +1,32 @@
+package lumko.app.house;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import lumko.core.wall.RoomKind;
+
+@Entity
+@Table(name = "room")
+class RoomRow extends EditableRow {
+    UUID flatId = new UUID(0, 0);
+    String name = "";
+
+    @Enumerated(EnumType.STRING)
+    RoomKind kind = RoomKind.LIVING;
+
+    int position;
+
+    @Column(name = "height_mm")
+    double heightMillimetres;
+
+    protected RoomRow() {}
+
+    RoomRow(UUID id, UUID flatId) {
+        super(id);
+        this.flatId = flatId;
+    }
+}

@@ -1,0 +1,15 @@
+package lumko.app.house;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
+    List<SurfaceRow> findByRoomIdInOrderByKindAscPositionAsc(Collection<UUID> roomIds);
+
+    @Query("select r.flatId from RoomRow r join SurfaceRow s on s.roomId = r.id where s.id = :surfaceId")
+    Optional<UUID> flatOf(UUID surfaceId);
+}

@@ -1,0 +1,37 @@
+package lumko.app.house;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "turnover")
+class TurnoverRow extends EditableRow {
+    UUID flatId = new UUID(0, 0);
+    LocalDate keysBackOn = LocalDate.EPOCH;
+
+    @Nullable
+    LocalDate viewingOn;
+
+    @Nullable
+    LocalDate moveInOn;
+
+    @Nullable
+    LocalDate endedOn;
+
+    protected TurnoverRow() {}
+
+    TurnoverRow(UUID id, UUID flatId) {
+        super(id);
+        this.flatId = flatId;
+    }
+
+    Turnover turnover() {
+        return new Turnover(
+                id(), flatId, keysBackOn, Optional.ofNullable(viewingOn), Optional.ofNullable(moveInOn), version());
+    }
+}

@@ -1,0 +1,167 @@
+package lumko.app.paint;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.platform.NotFoundException;
+import lumko.core.colour.Srgb;
+import lumko.core.quantity.Limits;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Products, colours and tins of the signed-in organisation. */
+@Service
+@Transactional
+public class Store {
+    /** What a tin can hold. */
+    public static final Limits TIN_SIZE = new Limits("tin size", 0.05, 200, "L");
+
+    /** What gloss at 60° a product can have. */
+    public static final Limits GLOSS = new Limits("gloss at 60°", 0, 100, "GU");
+
+    private final ColourRepository colours;
+    private final ProductRepository products;
+    private final ProductSizeRepository sizes;
+    private final TinRepository tins;
+
+    Store(ColourRepository colours, ProductRepository products, ProductSizeRepository sizes, TinRepository tins) {
+        this.colours = colours;
+        this.products = products;
+        this.sizes = sizes;
+        this.tins = tins;
+    }
+
+    /** Everything at once, for whoever has many references to follow. */
+    public record Stock(Map<UUID, Product> products, Map<UUID, Colour> colours, Map<UUID, Tin> tins) {
+        /** Tins of one product and colour, fullest first. */
+        public List<Tin> tinsOf(UUID product, UUID colour) {
+            return tins.values().stream()
+                    .filter(tin -> tin.product().id().equals(product)
+                            && tin.colour().id().equals(colour))
+                    .sorted(Comparator.comparing(Tin::left).reversed().thenComparing(Tin::label))
+                    .toList();
+        }
+
+        /** Every tin with something in it, by place and label. */
+        public List<Tin> onShelf() {
+            return tins.values().stream()
+                    .sorted(Comparator.comparing(Tin::place).thenComparing(Tin::label))
+                    .toList();
+        }
+
+        public List<Product> productsByName() {
+            return products.values().stream()
+                    .sorted(Comparator.comparing(Product::maker).thenComparing(Product::name))
+                    .toList();
+        }
+
+        public List<Colour> coloursByName() {
+            return colours.values().stream()
+                    .sorted(Comparator.comparing(Colour::name))
+                    .toList();
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public Stock stock() {
+        Map<UUID, List<Volume>> sizesByProduct = sizes.findAll().stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.productId,
+                        Collectors.mapping(
+                                row -> Volume.ofLitres(row.litres),
+                                Collectors.collectingAndThen(
+                                        Collectors.toList(),
+                                        all -> all.stream().sorted().toList()))));
+        Map<UUID, Product> byId = products.findAll().stream()
+                .map(row -> new Product(
+                        row.id(),
+                        row.maker,
+                        row.name,
+                        row.sheen,
+                        row.gloss60,
+                        sizesByProduct.getOrDefault(row.id(), List.of())))
+                .collect(Collectors.toMap(Product::id, product -> product));
+        Map<UUID, Colour> colourById =
+                colours.findAll().stream().map(ColourRow::colour).collect(Collectors.toMap(Colour::id, c -> c));
+        Map<UUID, Tin> tinById = tins.findAll().stream()
+                .map(row -> tin(row, byId, colourById))
+                .collect(Collectors.toMap(Tin::id, tin -> tin));
+        return new Stock(byId, colourById, tinById);
+    }
+
+    private static Tin tin(TinRow row, Map<UUID, Product> products, Map<UUID, Colour> colours) {
+        return new Tin(
+                row.id(),
+                row.label,
+                Optional.ofNullable(products.get(row.productId)).orElseThrow(),
+                Optional.ofNullable(colours.get(row.colourId)).orElseThrow(),
+                row.batch,
+                Volume.ofLitres(row.sizeLitres),
+                Volume.ofLitres(row.leftLitres),
+                row.place,
+                row.tintedAt,
+                row.version());
+    }
+
+    @Transactional(readOnly = true)
+    public boolean hasTinLabelled(String label) {
+        return tins.existsByLabel(label);
+    }
+
+    public UUID addColour(String name, String code, Srgb screen) {
+        return colours.save(new ColourRow(UUID.randomUUID(), name, code, screen))
+                .id();
+    }
+
+    public UUID addProduct(String maker, String name, Sheen sheen, double gloss60, List<Volume> soldIn) {
+        GLOSS.check(gloss60);
+        UUID id = products.save(new ProductRow(UUID.randomUUID(), maker, name, sheen, gloss60))
+                .id();
+        soldIn.forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
+        return id;
+    }
+
+    public UUID addTin(
+            String label,
+            UUID product,
+            UUID colour,
+            String batch,
+            Volume size,
+            Volume left,
+            String place,
+            String tintedAt) {
+        TIN_SIZE.check(size.inLitres());
+        new Limits("left in the tin", 0, size.inLitres(), "L").check(left.inLitres());
+        if (!products.existsById(product) || !colours.existsById(colour)) {
+            throw new NotFoundException();
+        }
+        TinRow row = new TinRow(UUID.randomUUID());
+        row.label = label;
+        row.productId = product;
+        row.colourId = colour;
+        row.batch = batch;
+        row.sizeLitres = size.inLitres();
+        row.leftLitres = left.inLitres();
+        row.place = place;
+        row.tintedAt = tintedAt;
+        return tins.save(row).id();
+    }
+
+    /** Takes paint out of a tin; what is planned may be more than was really left, then the tin is empty. */
+    public void take(UUID tinId, Volume used) {
+        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.leftLitres = Volume.ofLitres(row.leftLitres).without(used).inLitres();
+    }
+
+    /** Notes what a dip into the tin has shown. */
+    public void dip(UUID tinId, Volume left, int seenVersion) {
+        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
+        row.leftLitres = left.inLitres();
+    }
+}

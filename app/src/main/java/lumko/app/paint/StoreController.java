@@ -1,0 +1,173 @@
+package lumko.app.paint;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.platform.Form;
+import lumko.app.platform.Speaker;
+import lumko.core.colour.Srgb;
+import lumko.core.quantity.Limits;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The store: tins on their shelves, and the products and colours they hold. */
+@Controller
+class StoreController {
+    private final Store store;
+    private final Access access;
+    private final Speaker speaker;
+
+    StoreController(Store store, Access access, Speaker speaker) {
+        this.store = store;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    @ModelAttribute("sheens")
+    Sheen[] sheens() {
+        return Sheen.values();
+    }
+
+    @GetMapping("/store")
+    String store(Model model) {
+        return show(model, Form.empty(speaker.words()));
+    }
+
+    private String show(Model model, Form form) {
+        Store.Stock stock = store.stock();
+        model.addAttribute("stock", stock);
+        model.addAttribute("shelves", shelves(stock));
+        model.addAttribute("form", form);
+        model.addAttribute("mayAdd", !access.member().isOffice());
+        return "store";
+    }
+
+    /** Tins by place, in the order of the places. */
+    private static Map<String, List<Tin>> shelves(Store.Stock stock) {
+        Map<String, List<Tin>> shelves = new LinkedHashMap<>();
+        stock.onShelf()
+                .forEach(tin -> shelves.computeIfAbsent(tin.place(), place -> new ArrayList<>())
+                        .add(tin));
+        return shelves;
+    }
+
+    @PostMapping("/store/colours")
+    String addColour(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String name = form.text("colourName", 80);
+        String code = form.optionalText("code", 30);
+        Optional<Srgb> screen = form.attempt("screen", () -> Srgb.ofHex(form.typed("screen")));
+        if (store.stock().colours().values().stream()
+                .anyMatch(colour -> colour.name().equalsIgnoreCase(name))) {
+            form.refuse("colourName", speaker.words().say("refused.taken", name));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        store.addColour(name, code, screen.orElseThrow());
+        return "redirect:/store";
+    }
+
+    @PostMapping("/store/products")
+    String addProduct(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String maker = form.text("maker", 80);
+        String name = form.text("product", 80);
+        Sheen sheen = form.one("sheen", Sheen.class);
+        double gloss = form.number("gloss", Store.GLOSS);
+        List<Volume> sizes = sizes(form);
+        if (store.stock().products().values().stream()
+                .anyMatch(product -> product.maker().equalsIgnoreCase(maker)
+                        && product.name().equalsIgnoreCase(name))) {
+            form.refuse("product", speaker.words().say("refused.taken", name));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        store.addProduct(maker, name, sheen, gloss, sizes);
+        return "redirect:/store";
+    }
+
+    /** Tin sizes on sale, in litres, separated by spaces. */
+    private static List<Volume> sizes(Form form) {
+        List<Volume> sizes = new ArrayList<>();
+        for (String part : form.typed("sizes").replace(',', '.').split("\\s+")) {
+            if (!part.isEmpty()) {
+                form.attempt("sizes", () -> {
+                            try {
+                                return Volume.ofLitres(Store.TIN_SIZE.check(Double.parseDouble(part)));
+                            } catch (NumberFormatException notANumber) {
+                                throw new IllegalArgumentException(
+                                        "tin sizes are numbers of litres separated by spaces, was " + part, notANumber);
+                            }
+                        })
+                        .ifPresent(sizes::add);
+            }
+        }
+        return sizes.stream().distinct().toList();
+    }
+
+    @PostMapping("/store/tins")
+    String addTin(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String label = form.text("label", 12);
+        Optional<UUID> product = form.attempt("productId", () -> UUID.fromString(form.typed("productId")));
+        Optional<UUID> colour = form.attempt("colourId", () -> UUID.fromString(form.typed("colourId")));
+        String batch = form.optionalText("batch", 30);
+        Volume size = form.litres("size", Store.TIN_SIZE);
+        Volume left = form.litres("left-in-tin", new Limits("left", 0, Store.TIN_SIZE.high(), "L"));
+        String place = form.text("place", 80);
+        String tintedAt = form.optionalText("tintedAt", 80);
+        if (!form.hasErrors() && left.compareTo(size) > 0) {
+            form.refuse("left-in-tin", speaker.words().say("refused.moreThanTin", left, size));
+        }
+        if (!form.hasErrors() && store.hasTinLabelled(label)) {
+            form.refuse("label", speaker.words().say("refused.taken", label));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        store.addTin(label, product.orElseThrow(), colour.orElseThrow(), batch, size, left, place, tintedAt);
+        return "redirect:/store";
+    }
+
+    @PostMapping("/store/tins/{tinId}/dip")
+    String dip(
+            @PathVariable UUID tinId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        Volume left = form.litres("left-in-tin", new Limits("left", 0, Store.TIN_SIZE.high(), "L"));
+        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        if (!form.hasErrors()) {
+            form.attempt("left-in-tin", () -> {
+                store.dip(tinId, left, seen);
+                return tinId;
+            });
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        return "redirect:/store";
+    }
+}

@@ -1,0 +1,22 @@
+package lumko.app.paint;
+
+import java.util.UUID;
+import lumko.core.quantity.Volume;
+
+/** A tin in the store with what is left in it. */
+public record Tin(
+        UUID id,
+        String label,
+        Product product,
+        Colour colour,
+        String batch,
+        Volume size,
+        Volume left,
+        String place,
+        String tintedAt,
+        int version) {
+    /** How full it is, 0–1. */
+    public double level() {
+        return left.inLitres() / size.inLitres();
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Products, colours and tins: the store.
+ */
+@NullMarked
+package lumko.app.paint;
+
+import org.jspecify.annotations.NullMarked;

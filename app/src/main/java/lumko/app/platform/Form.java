@@ -1,0 +1,226 @@
+package lumko.app.platform;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
+import lumko.core.quantity.OutOfRangeException;
+import lumko.core.quantity.Temperature;
+import lumko.core.quantity.Volume;
+
+/**
+ * What somebody typed into a form. Reads it field by field, keeps a sentence for each field that cannot be taken, and gives
+ * back what was typed so that nothing has to be typed twice. Lengths are read in metres or feet, sizes in millimetres or
+ * inches, temperatures in °C or °F, as the organisation writes them.
+ */
+public final class Form {
+    private static final double METRES_PER_FOOT = 0.3048;
+    private static final double LITRES_PER_US_QUART = 0.946353;
+
+    private final Map<String, String> typed;
+    private final Words words;
+    private final Map<String, String> errors = new LinkedHashMap<>();
+
+    public Form(Map<String, String> typed, Words words) {
+        this.typed = typed;
+        this.words = words;
+    }
+
+    /** A form before anything was typed. */
+    public static Form empty(Words words) {
+        return new Form(Map.of(), words);
+    }
+
+    public String typed(String field) {
+        return typed.getOrDefault(field, "").strip();
+    }
+
+    public String typed(String field, String otherwise) {
+        return typed.containsKey(field) ? typed(field) : otherwise;
+    }
+
+    public String error(String field) {
+        return errors.getOrDefault(field, "");
+    }
+
+    public boolean hasError(String field) {
+        return errors.containsKey(field);
+    }
+
+    public boolean hasErrors() {
+        return !errors.isEmpty();
+    }
+
+    public List<String> sentences() {
+        return List.copyOf(errors.values());
+    }
+
+    /** Puts a sentence at a field; the first one stays. */
+    public void refuse(String field, String sentence) {
+        errors.putIfAbsent(field, sentence);
+    }
+
+    /**
+     * Ends the reading.
+     *
+     * @throws BadInputException if any field could not be taken
+     */
+    public void check() {
+        if (hasErrors()) {
+            throw new BadInputException(this);
+        }
+    }
+
+    public String text(String field, int most) {
+        String value = typed(field);
+        if (value.isEmpty()) {
+            refuse(field, words.say("refused.empty", label(field)));
+        } else {
+            tooLong(field, value, most);
+        }
+        return value;
+    }
+
+    public String optionalText(String field, int most) {
+        String value = typed(field);
+        tooLong(field, value, most);
+        return value;
+    }
+
+    private void tooLong(String field, String value, int most) {
+        if (value.length() > most) {
+            refuse(
+                    field,
+                    words.say("refused.long", label(field), String.valueOf(most), String.valueOf(value.length())));
+        }
+    }
+
+    public double number(String field, Limits limits) {
+        return read(field, limits, 1, 0);
+    }
+
+    public int whole(String field, Limits limits) {
+        double value = number(field, limits);
+        if (!hasError(field) && value != Math.rint(value)) {
+            refuse(field, words.say("refused.whole", label(field), typed(field)));
+        }
+        return (int) value;
+    }
+
+    /** A length typed in metres or feet. */
+    public Length metres(String field, Limits millimetres) {
+        double factor = words.units() == UnitSystem.US ? METRES_PER_FOOT : 1;
+        Limits own = new Limits(
+                label(field),
+                millimetres.low() / 1000 / factor,
+                millimetres.high() / 1000 / factor,
+                words.units() == UnitSystem.US ? "ft" : "m");
+        return Length.ofMetres(read(field, own, factor, 0));
+    }
+
+    /** A size typed in millimetres or inches. */
+    public Length millimetres(String field, Limits millimetres) {
+        double factor = words.units() == UnitSystem.US ? 25.4 : 1;
+        Limits own = new Limits(
+                label(field),
+                millimetres.low() / factor,
+                millimetres.high() / factor,
+                words.units() == UnitSystem.US ? "in" : "mm");
+        return Length.ofMillimetres(read(field, own, factor, 0));
+    }
+
+    /** A volume typed in litres or US quarts. */
+    public Volume litres(String field, Limits litres) {
+        double factor = words.units() == UnitSystem.US ? LITRES_PER_US_QUART : 1;
+        Limits own = new Limits(
+                label(field),
+                litres.low() / factor,
+                litres.high() / factor,
+                words.units() == UnitSystem.US ? "qt" : "L");
+        return Volume.ofLitres(Math.max(0, read(field, own, factor, 0)));
+    }
+
+    public double celsius(String field) {
+        boolean us = words.units() == UnitSystem.US;
+        Limits own = us
+                ? new Limits(
+                        label(field), Temperature.RANGE.low() * 1.8 + 32, Temperature.RANGE.high() * 1.8 + 32, "°F")
+                : new Limits(label(field), Temperature.RANGE.low(), Temperature.RANGE.high(), "°C");
+        return us ? read(field, own, 1 / 1.8, -32 / 1.8) : read(field, own, 1, 0);
+    }
+
+    private double read(String field, Limits limits, double factor, double offset) {
+        String value = typed(field).replace(',', '.').replace('−', '-');
+        if (value.isEmpty()) {
+            refuse(field, words.say("refused.empty", label(field)));
+            return limits.low() * factor + offset;
+        }
+        try {
+            return new Limits(label(field), limits.low(), limits.high(), limits.unit()).check(Double.parseDouble(value))
+                            * factor
+                    + offset;
+        } catch (OutOfRangeException outOfRange) {
+            refuse(
+                    field,
+                    words.say(
+                            "refused.range",
+                            label(field),
+                            words.number(limits.low(), 2),
+                            words.number(limits.high(), 2),
+                            limits.unit(),
+                            typed(field)));
+        } catch (NumberFormatException notANumber) {
+            refuse(field, words.say("refused.number", label(field), limits.unit(), typed(field)));
+        }
+        return limits.low() * factor + offset;
+    }
+
+    public Optional<LocalDate> optionalDate(String field) {
+        if (typed(field).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            LocalDate date = LocalDate.parse(typed(field));
+            if (date.getYear() < 1900 || date.getYear() > 2200) {
+                refuse(field, words.say("refused.year", label(field), String.valueOf(date.getYear())));
+            }
+            return Optional.of(date);
+        } catch (DateTimeParseException notADate) {
+            refuse(field, words.say("refused.date", label(field), typed(field)));
+            return Optional.empty();
+        }
+    }
+
+    /** One of the cases of a closed set, by its name. */
+    public <E extends Enum<E>> E one(String field, Class<E> of) {
+        for (E each : of.getEnumConstants()) {
+            if (each.name().equals(typed(field))) {
+                return each;
+            }
+        }
+        refuse(field, words.say("refused.choice", label(field), typed(field)));
+        return of.getEnumConstants()[0];
+    }
+
+    /** Runs something in the core; what it refuses becomes the sentence at the field. */
+    public <T> Optional<T> attempt(String field, Supplier<T> inCore) {
+        try {
+            return Optional.of(inCore.get());
+        } catch (OutOfRangeException outOfRange) {
+            refuse(field, words.refusal(outOfRange));
+        } catch (IllegalArgumentException refused) {
+            String sentence = String.valueOf(refused.getMessage());
+            refuse(field, sentence.substring(0, 1).toUpperCase(words.units().locale()) + sentence.substring(1) + ".");
+        }
+        return Optional.empty();
+    }
+
+    private String label(String field) {
+        return words.say("field." + field);
+    }
+}

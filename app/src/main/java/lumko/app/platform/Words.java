@@ -1,0 +1,258 @@
+package lumko.app.platform;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.OutOfRangeException;
+import lumko.core.quantity.Temperature;
+import lumko.core.quantity.Volume;
+import org.springframework.context.MessageSource;
+
+/**
+ * Says things in the reader's language, trade words and units. The one place where numbers are rounded and given a unit.
+ */
+public final class Words {
+    private static final double MM_PER_INCH = 25.4;
+    private static final double INCHES_PER_FOOT = 12;
+    private static final double SQUARE_FEET_PER_SQUARE_METRE = 10.763910;
+    private static final double US_QUARTS_PER_LITRE = 1.056688;
+    private static final double US_FLUID_OUNCES_PER_LITRE = 33.814023;
+
+    private final MessageSource messages;
+    private final UnitSystem units;
+    private final ZoneId zone;
+
+    public Words(MessageSource messages, UnitSystem units, ZoneId zone) {
+        this.messages = messages;
+        this.units = units;
+        this.zone = zone;
+    }
+
+    public UnitSystem units() {
+        return units;
+    }
+
+    public ZoneId zone() {
+        return zone;
+    }
+
+    /** The sentence of a key with its figures in place. */
+    public String say(String key, Object... figures) {
+        return say(key, List.of(figures));
+    }
+
+    public String say(String key, List<?> figures) {
+        return messages.getMessage(key, figures.stream().map(this::show).toArray(), units.locale());
+    }
+
+    /** Whether there are words for a key. */
+    public boolean knows(String key) {
+        return messages.getMessage(key, null, null, units.locale()) != null;
+    }
+
+    /** A thing as a reader would write it: a quantity with its unit, a number, a word for a case. */
+    public String show(Object thing) {
+        return switch (thing) {
+            case Length length -> length(length);
+            case Area area -> area(area);
+            case Volume volume -> volume(volume);
+            case Temperature temperature -> temperature(temperature);
+            case Duration duration -> duration(duration);
+            case LocalDate date -> date(date);
+            case Double number -> number(number, 1);
+            case Enum<?> word -> name(word);
+            default -> thing.toString();
+        };
+    }
+
+    /** The word for a case of a closed set. */
+    public String name(Enum<?> word) {
+        return messages.getMessage(word.getDeclaringClass().getSimpleName() + "." + word.name(), null, units.locale());
+    }
+
+    public String length(Length length) {
+        double mm = length.inMillimetres();
+        if (units == UnitSystem.US) {
+            double inches = mm / MM_PER_INCH;
+            return Math.abs(inches) < 2 * INCHES_PER_FOOT
+                    ? number(inches, Math.abs(inches) < 2 ? 2 : 1) + " in"
+                    : number(inches / INCHES_PER_FOOT, 1) + " ft";
+        }
+        return Math.abs(mm) < 1000 ? number(mm, mm < 10 ? 1 : 0) + " mm" : fixed(length.inMetres(), 2) + " m";
+    }
+
+    /** A height or a distance on a wall, always in metres or feet, to two places. */
+    public String place(Length length) {
+        return units == UnitSystem.US
+                ? fixed(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 1) + " ft"
+                : fixed(length.inMetres(), 2) + " m";
+    }
+
+    /** The number alone of {@link #place}. */
+    public String placeNumber(Length length) {
+        return units == UnitSystem.US
+                ? fixed(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 1)
+                : fixed(length.inMetres(), 2);
+    }
+
+    public String area(Area area) {
+        return units == UnitSystem.US
+                ? number(area.inSquareMetres() * SQUARE_FEET_PER_SQUARE_METRE, 0) + " ft²"
+                : number(area.inSquareMetres(), 1) + " m²";
+    }
+
+    public String volume(Volume volume) {
+        double litres = volume.inLitres();
+        if (units == UnitSystem.US) {
+            double quarts = litres * US_QUARTS_PER_LITRE;
+            if (quarts >= 4) {
+                return number(quarts / 4, 2) + " gal";
+            }
+            return quarts >= 0.25
+                    ? number(quarts, 1) + " qt"
+                    : number(litres * US_FLUID_OUNCES_PER_LITRE, litres < 0.03 ? 1 : 0) + " fl oz";
+        }
+        return litres < 0.1 && litres > 0
+                ? number(Math.max(1, litres * 1000), 0) + " ml"
+                : number(litres, litres < 1 ? 2 : 1) + " L";
+    }
+
+    public String temperature(Temperature temperature) {
+        return units == UnitSystem.US
+                ? number(temperature.inFahrenheit(), 0) + " °F"
+                : number(temperature.inCelsius(), 1) + " °C";
+    }
+
+    /** Minutes up to an hour and a half, then hours, then days. */
+    public String duration(Duration duration) {
+        long minutes = Math.round(duration.toSeconds() / 60.0);
+        if (minutes == 0 && !duration.isZero()) {
+            return "1 min";
+        }
+        if (minutes < 90) {
+            return minutes + " min";
+        }
+        if (minutes < 10 * 60) {
+            long quarter = Math.round(minutes / 15.0) * 15;
+            return quarter / 60 + " h" + (quarter % 60 == 0 ? "" : " " + quarter % 60);
+        }
+        return minutes < 48 * 60 ? Math.round(minutes / 60.0) + " h" : number(minutes / 1440.0, 1) + " days";
+    }
+
+    /** A chance as a fraction that can be pictured. */
+    public String chance(double share) {
+        if (share <= 0) {
+            return say("chance.never");
+        }
+        if (share < 0.01) {
+            return say("chance.hardly");
+        }
+        if (share > 0.95) {
+            return say("chance.always");
+        }
+        if (share <= 0.5) {
+            return say("chance.oneIn", Math.round(1 / share));
+        }
+        return say("chance.inTen", Math.max(6, Math.round(share * 10)));
+    }
+
+    public String date(LocalDate date) {
+        return DateTimeFormatter.ofPattern("d MMM yyyy", units.locale()).format(date);
+    }
+
+    public String day(LocalDate date) {
+        return DateTimeFormatter.ofPattern("EEE d MMM", units.locale()).format(date);
+    }
+
+    public String month(LocalDate date) {
+        return DateTimeFormatter.ofPattern("MMM yyyy", units.locale()).format(date);
+    }
+
+    public String clock(Instant instant) {
+        return DateTimeFormatter.ofPattern("HH:mm", units.locale()).format(instant.atZone(zone));
+    }
+
+    /** The clock today, with the day before it on any other day. */
+    public String moment(Instant instant, Instant now) {
+        LocalDate day = instant.atZone(zone).toLocalDate();
+        return day.equals(now.atZone(zone).toLocalDate()) ? clock(instant) : day(day) + " " + clock(instant);
+    }
+
+    /** How far a day lies from today: today, tomorrow, in 9 days, 3 days ago. */
+    public String fromToday(LocalDate date, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(today, date);
+        if (days == 0) {
+            return say("day.today");
+        }
+        if (Math.abs(days) == 1) {
+            return say(days > 0 ? "day.tomorrow" : "day.yesterday");
+        }
+        return say(days > 0 ? "day.in" : "day.ago", Math.abs(days));
+    }
+
+    public String number(double value, int mostDecimals) {
+        DecimalFormat format = new DecimalFormat("0", DecimalFormatSymbols.getInstance(units.locale()));
+        format.setMaximumFractionDigits(mostDecimals);
+        format.setRoundingMode(RoundingMode.HALF_UP);
+        String shown = format.format(value);
+        return shown.equals("-0") ? "0" : shown.replace('-', '−');
+    }
+
+    public String fixed(double value, int decimals) {
+        DecimalFormat format = new DecimalFormat("0", DecimalFormatSymbols.getInstance(units.locale()));
+        format.setMinimumFractionDigits(decimals);
+        format.setMaximumFractionDigits(decimals);
+        format.setRoundingMode(RoundingMode.HALF_UP);
+        return format.format(value).replace('-', '−');
+    }
+
+    /** The sentence for a refused value: what, allowed range with unit, value with unit. */
+    public String refusal(OutOfRangeException refused) {
+        var limits = refused.limits();
+        Optional<Double> perUnit =
+                limits.unit().equals("mm") && units == UnitSystem.US ? Optional.of(MM_PER_INCH) : Optional.empty();
+        double divisor = perUnit.orElse(1.0);
+        String unit = perUnit.isPresent() ? "in" : limits.unit();
+        String what = limits.what().substring(0, 1).toUpperCase(units.locale())
+                + limits.what().substring(1);
+        if (limits.unit().equals("°C") && units == UnitSystem.US) {
+            return say(
+                    "refused.range",
+                    what,
+                    plain(limits.low() * 1.8 + 32),
+                    plain(limits.high() * 1.8 + 32),
+                    "°F",
+                    plain(refused.value() * 1.8 + 32));
+        }
+        return say(
+                "refused.range",
+                what,
+                plain(limits.low() / divisor),
+                plain(limits.high() / divisor),
+                unit,
+                plain(refused.value() / divisor));
+    }
+
+    /** Up to two places, so that a typed value is shown as typed. */
+    private static String plain(double value) {
+        if (!Double.isFinite(value)) {
+            return String.valueOf(value);
+        }
+        return BigDecimal.valueOf(value)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString()
+                .replace('-', '−');
+    }
+}

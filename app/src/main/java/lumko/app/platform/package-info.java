@@ -1,0 +1,8 @@
+/**
+ * What every feature stands on and no feature is: rows that belong to an organisation, forms with clear sentences, words and
+ * units, error pages, the clock. No word of the trade.
+ */
+@NullMarked
+package lumko.app.platform;
+
+import org.jspecify.annotations.NullMarked;

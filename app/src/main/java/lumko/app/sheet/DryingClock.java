@@ -1,0 +1,44 @@
+package lumko.app.sheet;
+
+import java.time.Instant;
+import java.util.Optional;
+import lumko.core.drying.Climate;
+import lumko.core.drying.Drying;
+import lumko.core.drying.Drying.DoesNotDry;
+import lumko.core.drying.Drying.Dries;
+import lumko.core.drying.DryingModel;
+import lumko.core.work.Wait;
+
+/**
+ * When what was put on at a moment is ready for the next step, in the air as it was noted.
+ *
+ * @param hindrance why it does not dry at all; the moments are empty then
+ */
+public record DryingClock(
+        Wait drying,
+        Instant from,
+        Optional<Instant> earliest,
+        Optional<Instant> likely,
+        Optional<Instant> safe,
+        Optional<DoesNotDry.Cause> hindrance) {
+    static DryingClock start(Wait wait, Instant from, Climate climate, DryingModel model) {
+        Drying drying = model.wait(wait.material(), wait.thickness(), climate);
+        return switch (drying) {
+            case Dries dries ->
+                new DryingClock(
+                        wait,
+                        from,
+                        Optional.of(from.plus(dries.earliest())),
+                        Optional.of(from.plus(dries.likely())),
+                        Optional.of(from.plus(dries.safe())),
+                        Optional.empty());
+            case DoesNotDry not ->
+                new DryingClock(
+                        wait, from, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(not.cause()));
+        };
+    }
+
+    public boolean isWetAt(Instant now) {
+        return likely.map(ready -> ready.isAfter(now)).orElse(true);
+    }
+}

@@ -1,0 +1,88 @@
+package lumko.app.sheet;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import lumko.app.house.Flat;
+import lumko.core.drying.Climate;
+import lumko.core.quantity.Volume;
+import lumko.core.work.Caution;
+import lumko.core.work.Material;
+import lumko.core.work.Tool;
+import lumko.core.work.Use;
+
+/** A job on the phone and on paper. */
+public record Sheet(
+        UUID id,
+        Flat flat,
+        List<SheetWall> walls,
+        List<SheetStep> steps,
+        List<PaintNeed> paints,
+        Climate climate,
+        Optional<Instant> climateNotedAt,
+        String madeBy,
+        Instant madeAt,
+        Optional<Closed> closed,
+        int version) {
+    /** Who closed it and when. */
+    public record Closed(String by, Instant at) {}
+
+    public boolean isOpen() {
+        return closed.isEmpty();
+    }
+
+    public int ticked() {
+        return (int) steps.stream().filter(SheetStep::isTicked).count();
+    }
+
+    public boolean isAllTicked() {
+        return ticked() == steps.size();
+    }
+
+    public Optional<SheetStep> next() {
+        return steps.stream().filter(step -> !step.isTicked()).findFirst();
+    }
+
+    public Duration labour() {
+        return steps.stream().map(step -> step.step().labour()).reduce(Duration.ZERO, Duration::plus);
+    }
+
+    public Duration labourLeft() {
+        return steps.stream()
+                .filter(step -> !step.isTicked())
+                .map(step -> step.step().labour())
+                .reduce(Duration.ZERO, Duration::plus);
+    }
+
+    /** Every tool of every step, once. */
+    public Set<Tool> tools() {
+        Set<Tool> tools = EnumSet.noneOf(Tool.class);
+        steps.forEach(step -> tools.addAll(step.step().tools()));
+        return tools;
+    }
+
+    public Set<Caution> cautions() {
+        Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+        steps.forEach(step -> cautions.addAll(step.step().cautions()));
+        return cautions;
+    }
+
+    /** What is used up besides wall paint. */
+    public Map<Material, Volume> materials() {
+        Map<Material, Volume> sums = new LinkedHashMap<>();
+        for (SheetStep step : steps) {
+            for (Use use : step.step().uses()) {
+                if (use.material() != Material.WALL_PAINT) {
+                    sums.merge(use.material(), use.volume(), Volume::plus);
+                }
+            }
+        }
+        return sums;
+    }
+}

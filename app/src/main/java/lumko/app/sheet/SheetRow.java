@@ -1,0 +1,56 @@
+package lumko.app.sheet;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import lumko.core.drying.Climate;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "sheet")
+class SheetRow extends EditableRow {
+    UUID flatId = new UUID(0, 0);
+    UUID turnoverId = new UUID(0, 0);
+    UUID madeBy = new UUID(0, 0);
+    Instant madeAt = Instant.EPOCH;
+
+    @Column(name = "temperature_c")
+    double temperatureCelsius;
+
+    @Column(name = "humidity_pct")
+    double humidityPercent;
+
+    boolean movingAir;
+
+    @Nullable
+    Instant climateNotedAt;
+
+    @Nullable
+    UUID closedBy;
+
+    @Nullable
+    Instant closedAt;
+
+    String modelVersion = "";
+
+    protected SheetRow() {}
+
+    SheetRow(UUID flatId, UUID turnoverId) {
+        super(UUID.randomUUID());
+        this.flatId = flatId;
+        this.turnoverId = turnoverId;
+    }
+
+    Climate climate() {
+        return Climate.of(temperatureCelsius, humidityPercent, movingAir ? Climate.Air.MOVING : Climate.Air.STILL);
+    }
+
+    void put(Climate climate) {
+        temperatureCelsius = climate.temperature().inCelsius();
+        humidityPercent = climate.humidity().inPercent();
+        movingAir = climate.air() == Climate.Air.MOVING;
+    }
+}

@@ -1,0 +1,178 @@
+package lumko.app.sheet;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.stream.Collectors;
+import lumko.app.platform.UnitSystem;
+import lumko.app.platform.Words;
+import lumko.core.drying.Drying.DoesNotDry;
+import lumko.core.drying.Drying.Dries;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
+import lumko.core.quantity.Temperature;
+import lumko.core.quantity.Volume;
+import lumko.core.work.Material;
+import lumko.core.work.Use;
+
+/** A sheet put into words for its page and its paper. */
+public final class SheetView {
+    private final Sheet sheet;
+    private final Catalogue figures;
+    private final Words words;
+
+    SheetView(Sheet sheet, Catalogue figures, Words words) {
+        this.sheet = sheet;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** What is done: "Roll the walls, first coat". */
+    public String title(SheetStep step) {
+        return words.say("step." + step.step().kind().name());
+    }
+
+    /** How it is done, in a sentence or two. */
+    public String how(SheetStep step) {
+        return words.say("step." + step.step().kind().name() + ".how");
+    }
+
+    /** How much of it: places, surface, edge. */
+    public String amount(SheetStep step) {
+        List<String> parts = new ArrayList<>();
+        if (step.step().places() > 0) {
+            parts.add(words.say("sheet.places", step.step().places()));
+        }
+        if (step.step().area().inSquareMetres() > 0) {
+            parts.add(words.area(step.step().area()));
+        }
+        if (step.step().edge().inMillimetres() > 0) {
+            parts.add(words.length(step.step().edge()));
+        }
+        return String.join(" · ", parts);
+    }
+
+    public String tools(SheetStep step) {
+        return step.step().tools().stream().map(words::name).collect(Collectors.joining(", "));
+    }
+
+    public String uses(SheetStep step) {
+        return step.step().uses().stream().map(this::use).collect(Collectors.joining(" · "));
+    }
+
+    private String use(Use use) {
+        String what = use.material() == Material.WALL_PAINT ? paintName(use.paint()) : words.name(use.material());
+        return words.volume(use.volume()) + " " + what;
+    }
+
+    private String paintName(String key) {
+        return sheet.paints().stream()
+                .filter(paint -> paint.key().equals(key))
+                .findFirst()
+                .map(paint -> paint.colour().name())
+                .orElseGet(() -> words.name(Material.WALL_PAINT));
+    }
+
+    /** How long it would dry in the air as noted: earliest, likely, safe. */
+    public String expectedWait(SheetStep step) {
+        return step.expectedWait()
+                .map(drying -> switch (drying) {
+                    case Dries dries -> words.say("sheet.dries", dries.earliest(), dries.likely(), dries.safe());
+                    case DoesNotDry not ->
+                        words.say("sheet.doesNotDry." + not.cause().name());
+                })
+                .orElse("");
+    }
+
+    /** How the hand tells that it is dry. */
+    public String handTest(DryingClock clock) {
+        return words.say("dryTest." + clock.drying().material().name());
+    }
+
+    /** When a clock is ready, or why it never is. */
+    public String readyAt(DryingClock clock, Instant now) {
+        return clock.likely()
+                .map(likely -> words.say(
+                        "sheet.readyAt",
+                        words.moment(likely, now),
+                        words.moment(clock.safe().orElse(likely), now)))
+                .orElseGet(() -> clock.hindrance()
+                        .map(cause -> words.say("sheet.doesNotDry." + cause.name()))
+                        .orElse(""));
+    }
+
+    /** Seconds since 1970 at which a clock is ready, for the count-down; 0 if it never is. */
+    public long readyEpoch(DryingClock clock) {
+        return clock.likely().map(Instant::getEpochSecond).orElse(0L);
+    }
+
+    /** Sentences on the air as noted: too cold, too hot, too damp, wall near the dew point. */
+    public List<String> airWarnings() {
+        List<String> warnings = new ArrayList<>();
+        double celsius = sheet.climate().temperature().inCelsius();
+        if (celsius < figures.value(Figure.COLDEST_TO_PAINT)) {
+            warnings.add(words.say(
+                    "air.cold",
+                    Temperature.ofCelsius(celsius),
+                    Temperature.ofCelsius(figures.value(Figure.COLDEST_TO_PAINT))));
+        }
+        if (celsius > figures.value(Figure.WARMEST_TO_PAINT)) {
+            warnings.add(words.say(
+                    "air.hot",
+                    Temperature.ofCelsius(celsius),
+                    Temperature.ofCelsius(figures.value(Figure.WARMEST_TO_PAINT))));
+        }
+        if (sheet.climate().humidity().inPercent() > figures.value(Figure.DAMPEST_TO_PAINT)) {
+            warnings.add(words.say(
+                    "air.damp",
+                    sheet.climate().humidity().inPercent(),
+                    figures.value(Figure.DAMPEST_TO_PAINT),
+                    sheet.climate().dewPoint()));
+        }
+        return warnings;
+    }
+
+    /** The temperature as the organisation writes it, without its unit, for the field. */
+    public String temperatureNumber() {
+        Temperature t = sheet.climate().temperature();
+        return words.number(words.units() == UnitSystem.US ? t.inFahrenheit() : t.inCelsius(), 1);
+    }
+
+    public String humidityNumber() {
+        return words.number(sheet.climate().humidity().inPercent(), 0);
+    }
+
+    public String air() {
+        return words.say(
+                "sheet.air",
+                sheet.climate().temperature(),
+                words.number(sheet.climate().humidity().inPercent(), 0),
+                sheet.climate().air());
+    }
+
+    /** What to buy of a paint: 2 × 2.5 L. */
+    public String buy(PaintNeed paint) {
+        return paint.buy().stream()
+                .collect(Collectors.groupingBy(volume -> volume, LinkedHashMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(entry ->
+                        entry.getValue() + " × " + words.number(entry.getKey().inLitres(), 3) + " L")
+                .collect(Collectors.joining(" + "));
+    }
+
+    public boolean isMissing(PaintNeed paint) {
+        return paint.missing().compareTo(Volume.ZERO) > 0;
+    }
+
+    public String walls(SheetStep step) {
+        return step.labels().size() == sheet.walls().size() && sheet.walls().size() > 1
+                ? words.say("sheet.allWalls")
+                : String.join(", ", step.labels());
+    }
+
+    public String moment(Instant instant) {
+        return words.moment(instant, Instant.EPOCH);
+    }
+}

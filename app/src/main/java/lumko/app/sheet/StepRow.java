@@ -1,0 +1,117 @@
+package lumko.app.sheet;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import lumko.core.drying.DryingMaterial;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Times;
+import lumko.core.work.Caution;
+import lumko.core.work.Step;
+import lumko.core.work.StepKind;
+import lumko.core.work.Tool;
+import lumko.core.work.Use;
+import lumko.core.work.Wait;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "sheet_step")
+class StepRow extends EditableRow {
+    UUID sheetId = new UUID(0, 0);
+    int position;
+
+    @Enumerated(EnumType.STRING)
+    StepKind kind = StepKind.SET_UP;
+
+    UUID[] walls = {};
+    String paint = "";
+    int places;
+
+    @Column(name = "area_m2")
+    double areaSquareMetres;
+
+    @Column(name = "edge_m")
+    double edgeMetres;
+
+    double minutes;
+    String[] tools = {};
+    String[] cautions = {};
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    DryingMaterial dryMaterial;
+
+    @Column(name = "dry_thickness_mm")
+    @Nullable
+    Double dryThicknessMillimetres;
+
+    @Nullable
+    UUID tickedBy;
+
+    @Nullable
+    Instant tickedAt;
+
+    @Nullable
+    String earlyWhy;
+
+    protected StepRow() {}
+
+    StepRow(UUID sheetId, int position, Step step) {
+        super(UUID.randomUUID());
+        this.sheetId = sheetId;
+        this.position = position;
+        kind = step.kind();
+        walls = step.walls().stream().map(UUID::fromString).toArray(UUID[]::new);
+        paint = step.paint();
+        places = step.places();
+        areaSquareMetres = step.area().inSquareMetres();
+        edgeMetres = step.edge().inMetres();
+        minutes = Times.inMinutes(step.labour());
+        tools = step.tools().stream().map(Tool::name).toArray(String[]::new);
+        cautions = step.cautions().stream().map(Caution::name).toArray(String[]::new);
+        dryMaterial = step.toDry().map(Wait::material).orElse(null);
+        dryThicknessMillimetres =
+                step.toDry().map(wait -> wait.thickness().inMillimetres()).orElse(null);
+    }
+
+    /** The step as the core made it. */
+    Step step(List<Use> uses) {
+        return new Step(
+                kind,
+                Arrays.stream(walls).map(UUID::toString).toList(),
+                paint,
+                places,
+                Area.ofSquareMetres(areaSquareMetres),
+                Length.ofMetres(edgeMetres),
+                Times.ofMinutes(minutes),
+                set(Tool.class, tools),
+                uses,
+                toDry(),
+                set(Caution.class, cautions));
+    }
+
+    Optional<Wait> toDry() {
+        return dryMaterial == null || dryThicknessMillimetres == null
+                ? Optional.empty()
+                : Optional.of(new Wait(dryMaterial, Length.ofMillimetres(dryThicknessMillimetres)));
+    }
+
+    private static <E extends Enum<E>> Set<E> set(Class<E> of, String[] names) {
+        Set<E> set = EnumSet.noneOf(of);
+        for (String name : names) {
+            set.add(Enum.valueOf(of, name));
+        }
+        return set;
+    }
+}

@@ -1,0 +1,76 @@
+package lumko.app.walk;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Mark;
+import lumko.core.fault.Measures;
+import lumko.core.wall.Spot;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "mark")
+class MarkRow extends EditableRow {
+    UUID surfaceId = new UUID(0, 0);
+
+    @Enumerated(EnumType.STRING)
+    FaultKind kind = FaultKind.NAIL_HOLE;
+
+    @Column(name = "left_mm")
+    double leftMillimetres;
+
+    @Column(name = "above_floor_mm")
+    double aboveFloorMillimetres;
+
+    @Column(name = "across_mm")
+    double acrossMillimetres;
+
+    @Column(name = "up_mm")
+    double upMillimetres;
+
+    @Column(name = "depth_mm")
+    double depthMillimetres;
+
+    UUID setBy = new UUID(0, 0);
+    Instant setAt = Instant.EPOCH;
+
+    @Nullable
+    Instant removedAt;
+
+    @Nullable
+    LocalDate madeGoodOn;
+
+    protected MarkRow() {}
+
+    MarkRow(UUID id, UUID surfaceId) {
+        super(id);
+        this.surfaceId = surfaceId;
+    }
+
+    void put(Mark mark) {
+        kind = mark.fault().kind();
+        leftMillimetres = mark.place().fromLeft().inMillimetres();
+        aboveFloorMillimetres = mark.place().aboveFloor().inMillimetres();
+        Measures measures = mark.fault().measures();
+        acrossMillimetres = measures.across().inMillimetres();
+        upMillimetres = measures.up().inMillimetres();
+        depthMillimetres = measures.depth().inMillimetres();
+    }
+
+    Mark mark() {
+        return new Mark(
+                Spot.ofMillimetres(leftMillimetres, aboveFloorMillimetres),
+                kind.of(Measures.ofMillimetres(acrossMillimetres, upMillimetres, depthMillimetres)));
+    }
+
+    boolean isOpen() {
+        return removedAt == null && madeGoodOn == null;
+    }
+}

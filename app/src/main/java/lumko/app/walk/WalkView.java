@@ -1,0 +1,169 @@
+package lumko.app.walk;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import lumko.app.platform.Words;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Measures;
+import lumko.core.judge.Finding;
+import lumko.core.judge.Option;
+import lumko.core.quantity.Length;
+import lumko.core.work.Caution;
+import lumko.core.work.Step;
+
+/** A walked wall put into words for its page. */
+public final class WalkView {
+    /** How much an area or a line grows at one press. */
+    private static final double GROWTH = 1.25;
+
+    /** Spots that the scale shows at the least. */
+    private static final int SHORTEST_SCALE = 12;
+
+    private final WalkedWall wall;
+    private final Words words;
+
+    WalkView(WalkedWall wall, Words words) {
+        this.wall = wall;
+        this.words = words;
+    }
+
+    /** Dab · 22 min, in one line, as it is spoken when it changes. */
+    public String headline() {
+        return words.name(wall.action());
+    }
+
+    public String price() {
+        Option option = wall.price();
+        return words.say("walk.price", option.labour(), option.paint(), option.elapsed());
+    }
+
+    public List<String> reasons() {
+        return sentences(wall.verdict().reasons());
+    }
+
+    public List<String> against(Option option) {
+        return sentences(option.against());
+    }
+
+    private List<String> sentences(List<Finding> findings) {
+        return findings.stream()
+                .map(finding -> words.say("rule." + finding.rule().name(), finding.figures()))
+                .toList();
+    }
+
+    public String shows(Option option) {
+        return words.chance(option.shows().likely());
+    }
+
+    /** The range of the chance, for whoever opens the number. */
+    public String showsRange(Option option) {
+        return words.say(
+                "walk.range",
+                words.chance(option.shows().low()),
+                words.chance(option.shows().high()));
+    }
+
+    /** What can hurt someone in the work as decided. */
+    public Set<Caution> cautions() {
+        Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+        for (Step step : wall.price().work().steps()) {
+            cautions.addAll(step.cautions());
+        }
+        return cautions;
+    }
+
+    /** The number of spots from which rolling wins, or nothing if that is out of sight or already so. */
+    public int rollsFrom() {
+        return wall.verdict().rollsFrom().orElse(0);
+    }
+
+    public int scaleLength() {
+        return Math.max(SHORTEST_SCALE, Math.max(wall.verdict().spots(), rollsFrom()) + 2);
+    }
+
+    /** A mark's size in words. */
+    public String size(PlacedMark placed) {
+        Measures m = placed.mark().fault().measures();
+        return switch (placed.mark().fault().kind()) {
+            case NAIL_HOLE, SCREW_HOLE, ANCHOR, HOLE -> words.length(m.across());
+            case DING -> words.say("size.ding", m.across(), m.depth());
+            case CRACK -> words.say("size.crack", placed.mark().fault().extent(), m.depth());
+            case OLD_TOUCH_UP, STAIN -> words.say("size.area", m.across(), m.up());
+        };
+    }
+
+    /** Height and distance from the nearer corner, as one finds it again. */
+    public String place(PlacedMark placed) {
+        var centre = placed.mark().centre();
+        Length fromRight = wall.surface().asWall().width().minus(centre.fromLeft());
+        boolean left = !centre.fromLeft().isLongerThan(fromRight);
+        return words.say(
+                left ? "place.left" : "place.right",
+                words.place(centre.aboveFloor()),
+                words.place(left ? centre.fromLeft() : fromRight));
+    }
+
+    public Measures bigger(PlacedMark placed) {
+        return step(placed, 1);
+    }
+
+    public Measures smaller(PlacedMark placed) {
+        return step(placed, -1);
+    }
+
+    /** The next size of the ladder, or a growth by a quarter. */
+    private static Measures step(PlacedMark placed, int direction) {
+        FaultKind kind = placed.mark().fault().kind();
+        Measures now = placed.mark().fault().measures();
+        if (kind.ladder().isEmpty()) {
+            double factor = direction > 0 ? GROWTH : 1 / GROWTH;
+            return new Measures(now.across().times(factor), now.up().times(factor), now.depth());
+        }
+        List<Length> ladder = kind.ladder();
+        Length next = now.across();
+        if (direction > 0) {
+            next = ladder.stream()
+                    .filter(size -> size.isLongerThan(now.across()))
+                    .findFirst()
+                    .orElse(now.across());
+        } else {
+            List<Length> smaller = ladder.stream()
+                    .filter(size -> now.across().isLongerThan(size))
+                    .toList();
+            if (!smaller.isEmpty()) {
+                next = smaller.getLast();
+            }
+        }
+        return new Measures(next, next, now.depth());
+    }
+
+    /** Depths offered for a ding, gaps for a crack. */
+    public List<Length> depths(PlacedMark placed) {
+        List<Length> depths = new ArrayList<>();
+        double[] offered = switch (placed.mark().fault().kind()) {
+            case DING -> new double[] {0.5, 1.5, 3, 5, 8};
+            case CRACK -> new double[] {0.2, 0.4, 1, 2, 4};
+            case NAIL_HOLE, SCREW_HOLE, ANCHOR, HOLE, OLD_TOUCH_UP, STAIN -> new double[] {};
+        };
+        for (double millimetres : offered) {
+            depths.add(Length.ofMillimetres(millimetres));
+        }
+        return depths;
+    }
+
+    /** The ladder of a kind in millimetres, for dragging. */
+    public String ladder(FaultKind kind) {
+        return String.join(
+                " ",
+                kind.ladder().stream()
+                        .map(size -> String.valueOf(size.inMillimetres()))
+                        .toList());
+    }
+
+    /** The same sizes in words. */
+    public String ladderWords(FaultKind kind) {
+        return String.join("|", kind.ladder().stream().map(words::length).toList());
+    }
+}
