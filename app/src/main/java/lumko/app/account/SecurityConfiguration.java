@@ -22,7 +22,7 @@ class SecurityConfiguration {
                                 "/first-run",
                                 "/demo/enter",
                                 "/error",
-                                "/actuator/health",
+                                "/actuator/health/**",
                                 "/js/**",
                                 "/css/**",
                                 "/fonts/**",

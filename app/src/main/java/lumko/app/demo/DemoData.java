@@ -1,5 +1,6 @@
 package lumko.app.demo;
 
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -78,11 +79,14 @@ class DemoData implements ApplicationRunner {
     private final Sheets sheets;
     private final ShiftableClock clock;
     private final TransactionTemplate transaction;
+    private final EntityManager entities;
     private final Random random = new Random(SEED);
 
     private final Map<String, UUID> colours = new LinkedHashMap<>();
     private final Map<String, UUID> products = new LinkedHashMap<>();
+    private final Map<UUID, List<Houses.NewFeature>> features = new LinkedHashMap<>();
     private final Map<String, UUID> tins = new LinkedHashMap<>();
+    private final Map<String, UUID> firstTins = new LinkedHashMap<>();
     private LocalDate today = LocalDate.EPOCH;
 
     DemoData(
@@ -93,7 +97,8 @@ class DemoData implements ApplicationRunner {
             Walks walks,
             Sheets sheets,
             ShiftableClock clock,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            EntityManager entities) {
         this.accounts = accounts;
         this.people = people;
         this.store = store;
@@ -102,6 +107,7 @@ class DemoData implements ApplicationRunner {
         this.sheets = sheets;
         this.clock = clock;
         this.transaction = transaction;
+        this.entities = entities;
     }
 
     @Override
@@ -389,7 +395,7 @@ class DemoData implements ApplicationRunner {
         feature(bath, 0, WallFeature.DOOR, 1250, 0, 760, 2040);
         feature(bath, 2, WallFeature.RAIL, 500, 1200, 600, 80);
 
-        Flat whole = houses.flat(flat);
+        Flat whole = furnished(flat);
         Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
         paint(whole, bedroom, "Hearth Matt", "Oat Husk", 1.4, coats);
         paint(whole, living, "Hearth Matt", "Harbour Milk", 2.2, coats);
@@ -421,19 +427,20 @@ class DemoData implements ApplicationRunner {
         String[] usual = {"Oat Husk", "Harbour Milk", "Tide Glass", "Reed Bank", "Brick Blush", "Oat Husk", "Wet Slate"
         };
         String colour = usual[n % usual.length];
-        Flat whole = houses.flat(flat);
+        Flat whole = furnished(flat);
         Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
         double age = 0.6 + random.nextInt(34) / 10.0;
         paint(whole, living, "Hearth Matt", colour, age, coats);
         paint(whole, hall, "Hearth Matt", n % 3 == 0 ? "Wet Slate" : "Harbour Milk", age, coats);
         houses.addCoats(flat, coats);
+        letGo();
     }
 
     private void unknownPaint(UUID flat) {
         UUID living = room(flat, "Living room", RoomKind.LIVING, 4100, 3300, 2500, Substrate.GYPSUM_BOARD);
         feature(living, 0, WallFeature.DOOR, 300, 0, 860, 2040);
         feature(living, 1, WallFeature.WINDOW, 900, 900, 1400, 1300);
-        Flat whole = houses.flat(flat);
+        Flat whole = furnished(flat);
         Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
         whole.walls()
                 .forEach(wall -> coats.put(
@@ -451,10 +458,23 @@ class DemoData implements ApplicationRunner {
                     uuid(),
                     surface.id(),
                     new Mark(
-                            new Spot(wall.width().times(0.62), wall.height().times(0.85)),
+                            new Spot(wall.width().times(0.5), wall.height().minus(Length.ofMillimetres(200))),
                             FaultKind.STAIN.of(
-                                    Measures.ofMillimetres(wall.width().inMillimetres() * 0.6, 500, 0))));
+                                    Measures.ofMillimetres(wall.width().inMillimetres() * 0.6, 380, 0))));
         }
+    }
+
+    /** The flat with the openings and fittings noted for it. */
+    private Flat furnished(UUID flat) {
+        houses.addFeatures(flat, features);
+        features.clear();
+        return houses.flat(flat);
+    }
+
+    /** Lets go of what has been written, so that later queries need not look through all of it for changes. */
+    private void letGo() {
+        entities.flush();
+        entities.clear();
     }
 
     private UUID room(UUID flat, String name, RoomKind kind, double length, double width, double height, Substrate of) {
@@ -470,7 +490,8 @@ class DemoData implements ApplicationRunner {
 
     private void feature(
             UUID room, int side, WallFeature kind, double left, double bottom, double width, double height) {
-        houses.addFeature(houses.wallIds(room).get(side), kind, Box.ofMillimetres(left, bottom, width, height));
+        features.computeIfAbsent(houses.wallIds(room).get(side), wall -> new ArrayList<>())
+                .add(new Houses.NewFeature(kind, Box.ofMillimetres(left, bottom, width, height)));
     }
 
     private static Surface wall(Flat flat, UUID roomId, int side) {
@@ -485,7 +506,9 @@ class DemoData implements ApplicationRunner {
     private void paint(
             Flat flat, UUID roomId, String product, String colour, double yearsAgo, Map<UUID, List<NewCoat>> coats) {
         LocalDate day = today.minusDays((long) (yearsAgo * 365));
-        Optional<UUID> tin = product.equals("Hearth Matt") ? Optional.of(tinOf(colour)) : Optional.empty();
+        Optional<UUID> tin = product.equals("Hearth Matt")
+                ? Optional.of(firstTins.computeIfAbsent(colour, this::tinOf))
+                : Optional.empty();
         Room room = flat.rooms().stream()
                 .filter(each -> each.id().equals(roomId))
                 .findFirst()
@@ -518,6 +541,7 @@ class DemoData implements ApplicationRunner {
      */
     private void work(UUID flatId, int markCount, int lastTickHoursAgo, int ticks) {
         Flat flat = houses.flat(flatId);
+        letGo();
         Surface wall = flat.walls().skip(2).findFirst().orElseThrow();
         marks(flat, wall, markCount);
         walks.answer(

@@ -9,9 +9,6 @@ import org.springframework.data.jpa.repository.Query;
 interface CoatRepository extends JpaRepository<CoatRow, UUID> {
     List<CoatRow> findBySurfaceIdInOrderByPosition(Collection<UUID> surfaceIds);
 
-    @Query("select coalesce(max(c.position), 0) from CoatRow c where c.surfaceId = :surfaceId")
-    int highestPosition(UUID surfaceId);
-
     /** For each flat and colour, on how many walls it is the last full coat. */
     @Query("""
             select r.flatId as flatId, c.colourId as colourId, count(*) as walls

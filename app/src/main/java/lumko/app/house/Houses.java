@@ -331,40 +331,58 @@ public class Houses {
         return room.id();
     }
 
+    /** An opening or a fitting about to be entered. */
+    public record NewFeature(WallFeature kind, Box box) {}
+
     /**
-     * An opening or a fitting on a wall.
+     * Openings and fittings on walls of one flat, by surface.
      *
-     * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
+     * @throws IllegalArgumentException if one does not lie within its wall, or overlaps another opening
      */
-    public void addFeature(UUID surfaceId, WallFeature kind, Box box) {
-        Flat flat = requireSurface(surfaceId);
-        Wall wall = flat.surface(surfaceId).orElseThrow().wall().orElseThrow(NotFoundException::new);
-        List<Opening> openings = new ArrayList<>(wall.openings());
-        List<Fitting> fittings = new ArrayList<>(wall.fittings());
-        kind.opening().ifPresent(of -> openings.add(new Opening(of, box)));
-        kind.fitting().ifPresent(of -> fittings.add(new Fitting(of, box)));
-        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
-        features.save(new WallFeatureRow(surfaceId, kind, box));
+    public void addFeatures(UUID flatId, Map<UUID, List<NewFeature>> bySurface) {
+        Flat flat = flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        bySurface.forEach((surfaceId, added) -> {
+            Wall wall = flat.surface(surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
+            List<Opening> openings = new ArrayList<>(wall.openings());
+            List<Fitting> fittings = new ArrayList<>(wall.fittings());
+            for (NewFeature feature : added) {
+                feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
+                feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
+            }
+            // refuses what cannot be before anything is saved
+            new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
+            added.forEach(feature -> features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box())));
+        });
     }
 
     /** Records a layer on top of what a surface has. */
     public void addCoat(UUID surfaceId, NewCoat coat) {
-        requireSurface(surfaceId);
-        put(surfaceId, coat);
+        Flat flat = requireSurface(surfaceId);
+        int position = highestPosition(flat.surface(surfaceId).orElseThrow());
+        coats.saveAndFlush(row(surfaceId, position + 1, coat));
     }
 
     /** Records layers on many surfaces of one flat at once. */
     public void addCoats(UUID flatId, Map<UUID, List<NewCoat>> coatsBySurface) {
         Flat flat = flat(flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
+        List<CoatRow> rows = new ArrayList<>();
         coatsBySurface.forEach((surfaceId, layers) -> {
-            flat.surface(surfaceId).orElseThrow(NotFoundException::new);
-            layers.forEach(layer -> put(surfaceId, layer));
+            int position = highestPosition(flat.surface(surfaceId).orElseThrow(NotFoundException::new));
+            for (NewCoat layer : layers) {
+                rows.add(row(surfaceId, ++position, layer));
+            }
         });
+        coats.saveAll(rows);
     }
 
-    private void put(UUID surfaceId, NewCoat coat) {
-        CoatRow row = new CoatRow(surfaceId, coats.highestPosition(surfaceId) + 1);
+    private static int highestPosition(Surface surface) {
+        return surface.coats().stream().mapToInt(Coat::position).max().orElse(0);
+    }
+
+    private static CoatRow row(UUID surfaceId, int position, NewCoat coat) {
+        CoatRow row = new CoatRow(surfaceId, position);
         row.layer = coat.layer();
         row.productId = coat.product().orElse(null);
         row.colourId = coat.colour().orElse(null);
@@ -378,7 +396,7 @@ public class Houses {
                 coat.climate().map(air -> air.humidity().inPercent()).orElse(null);
         row.sheetId = coat.sheet().orElse(null);
         row.note = coat.note();
-        coats.saveAndFlush(row);
+        return row;
     }
 
     private Flat requireSurface(UUID surfaceId) {

@@ -3,6 +3,7 @@ package lumko.app.house;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -18,6 +19,7 @@ import lumko.core.quantity.Limits;
 import lumko.core.wall.Box;
 import lumko.core.wall.Outline;
 import lumko.core.wall.RoomKind;
+import lumko.core.wall.Spot;
 import lumko.core.wall.Substrate;
 import lumko.core.wall.Texture;
 import lumko.core.wall.Wall;
@@ -195,14 +197,10 @@ class RecordController {
         Length height = form.metres("featureHeight", size);
         if (!form.hasErrors()) {
             form.attempt("feature", () -> {
-                houses.addFeature(
-                        surfaceId,
-                        kind,
-                        Box.ofMillimetres(
-                                left.inMillimetres(),
-                                bottom.inMillimetres(),
-                                width.inMillimetres(),
-                                height.inMillimetres()));
+                Box box = new Box(new Spot(left, bottom), width, height);
+                houses.addFeatures(
+                        houses.flatOfSurface(surfaceId).id(),
+                        Map.of(surfaceId, List.of(new Houses.NewFeature(kind, box))));
                 return surfaceId;
             });
         }

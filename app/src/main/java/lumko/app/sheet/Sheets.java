@@ -497,9 +497,9 @@ public class Sheets {
         if (!sheet.isAllTicked()) {
             throw new NotAllowedException("denied.notTicked", sheet.steps().size() - sheet.ticked());
         }
-        for (SheetWall wall : sheet.walls()) {
-            coats(sheet, wall).forEach(coat -> houses.addCoat(wall.surfaceId(), coat));
-        }
+        Map<UUID, List<NewCoat>> coatsByWall = new LinkedHashMap<>();
+        sheet.walls().forEach(wall -> coatsByWall.put(wall.surfaceId(), coats(sheet, wall)));
+        houses.addCoats(flat.id(), coatsByWall);
         walks.makeGood(
                 sheetMarks.findBySheetId(sheetId).stream()
                         .map(mark -> mark.markId)
