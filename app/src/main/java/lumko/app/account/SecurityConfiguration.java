@@ -1,11 +1,18 @@
 package lumko.app.account;
 
+import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
+import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
@@ -33,13 +40,22 @@ class SecurityConfiguration {
                 .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/"))
                 .logout(logout -> logout.logoutSuccessUrl("/login"))
                 .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
-                        new io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint(),
+                        new HxRefreshHeaderAuthenticationEntryPoint(),
                         request -> "true".equals(request.getHeader("HX-Request"))))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> referrer.policy(
-                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
-                                        .ReferrerPolicy.SAME_ORIGIN)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    /**
+     * Sessions are read and written past Hibernate: who is signed in is in the session, and Hibernate has to know that before
+     * it opens anything.
+     */
+    @Bean(defaultCandidate = false)
+    TransactionOperations springSessionTransactionOperations(DataSource dataSource) {
+        TransactionTemplate transaction = new TransactionTemplate(new JdbcTransactionManager(dataSource));
+        transaction.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        return transaction;
     }
 
     /** bcrypt, with its kind in front so that a stronger one can follow. */

@@ -155,6 +155,7 @@ class SheetController {
         Sheet sheet = sheets.sheet(id);
         model.addAttribute("sheet", sheet);
         model.addAttribute("view", new SheetView(sheet, figures.catalogue(), speaker.words()));
+        model.addAttribute("airs", Climate.Air.values());
         model.addAttribute("form", form);
         model.addAttribute("asking", asking.orElse(null));
         model.addAttribute("mayTick", !access.member().isOffice());

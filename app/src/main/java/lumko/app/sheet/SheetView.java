@@ -42,7 +42,8 @@ public final class SheetView {
     public String amount(SheetStep step) {
         List<String> parts = new ArrayList<>();
         if (step.step().places() > 0) {
-            parts.add(words.say("sheet.places", step.step().places()));
+            int places = step.step().places();
+            parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
         }
         if (step.step().area().inSquareMetres() > 0) {
             parts.add(words.area(step.step().area()));

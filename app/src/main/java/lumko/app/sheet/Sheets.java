@@ -540,11 +540,8 @@ public class Sheets {
         return coats;
     }
 
-    /** The tin answered with, or the only one the plan opens. */
+    /** The tin it was painted from, where the plan opens just one. */
     private static Optional<UUID> tinFor(Sheet sheet, SheetWall wall) {
-        if (wall.tin().isPresent()) {
-            return wall.tin().map(Tin::id);
-        }
         return sheet.paints().stream()
                 .filter(paint -> wall.product().filter(paint.product()::equals).isPresent()
                         && wall.colour().filter(paint.colour()::equals).isPresent()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lumko.app.platform.Words;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
@@ -72,6 +73,13 @@ public final class WalkView {
             cautions.addAll(step.cautions());
         }
         return cautions;
+    }
+
+    /** The same in a few words. */
+    public String cautionWords() {
+        return cautions().stream()
+                .map(caution -> words.say("cautionWord." + caution.name()))
+                .collect(Collectors.joining(" · "));
     }
 
     /** The number of spots from which rolling wins, or nothing if that is out of sight or already so. */
