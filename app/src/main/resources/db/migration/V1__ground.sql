@@ -203,7 +203,7 @@ create table wall_visit (
   organisation_id uuid not null,
   surface_id uuid not null,
   turnover_id uuid not null,
-  paint_answer varchar(12) check (paint_answer in ('RECORD_AGREES', 'TIN_IN_STORE', 'NOT_SURE')),
+  paint_answer varchar(20) check (paint_answer in ('RECORD_AGREES', 'TIN_IN_STORE', 'NOT_SURE')),
   tin_id uuid,
   answered_by uuid,
   overruled_action varchar(15) check (overruled_action in ('LEAVE', 'DAB', 'FEATHER', 'ROLL', 'SKIM_AND_ROLL')),

@@ -24,8 +24,8 @@ import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
+import lumko.app.house.NewRoom;
 import lumko.app.house.Roof;
-import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.WallFeature;
@@ -84,7 +84,7 @@ class DemoData implements ApplicationRunner {
 
     private final Map<String, UUID> colours = new LinkedHashMap<>();
     private final Map<String, UUID> products = new LinkedHashMap<>();
-    private final Map<UUID, List<Houses.NewFeature>> features = new LinkedHashMap<>();
+    private final Map<Integer, List<NewRoom.Feature>> features = new LinkedHashMap<>();
     private final Map<String, UUID> tins = new LinkedHashMap<>();
     private final Map<String, UUID> firstTins = new LinkedHashMap<>();
     private LocalDate today = LocalDate.EPOCH;
@@ -153,11 +153,10 @@ class DemoData implements ApplicationRunner {
     }
 
     private void staff() {
-        String password = UUID.randomUUID().toString();
-        people.add("Jonas Petrak", "jonas", password, Role.PAINTER);
-        people.add("Saoirse Lindqvist", "saoirse", password, Role.PAINTER);
-        people.add("Emeka Thorsen", "emeka", password, Role.PAINTER);
-        people.add("Tobias Ferreira-Lang", "tobias", password, Role.OFFICE);
+        people.add("Jonas Petrak", "jonas", Role.PAINTER);
+        people.add("Saoirse Lindqvist", "saoirse", Role.PAINTER);
+        people.add("Emeka Thorsen", "emeka", Role.PAINTER);
+        people.add("Tobias Ferreira-Lang", "tobias", Role.OFFICE);
     }
 
     private void lookAfter(UUID ropewalk, UUID terrace, UUID brickfield) {
@@ -365,45 +364,65 @@ class DemoData implements ApplicationRunner {
 
     /** The flat shown in full: five rooms, doors, windows, fittings, a tenant's dark green wall. */
     private void detailed(UUID flat) {
-        UUID bedroom = room(flat, "Bedroom", RoomKind.BEDROOM, 4200, 3100, 2550, Substrate.LIME_PLASTER);
-        feature(bedroom, 0, WallFeature.DOOR, 2950, 0, 860, 2040);
-        feature(bedroom, 0, WallFeature.SWITCH, 2620, 1060, 80, 80);
-        feature(bedroom, 0, WallFeature.SOCKET, 500, 250, 150, 80);
-        feature(bedroom, 1, WallFeature.WINDOW, 850, 900, 1300, 1250);
-        feature(bedroom, 1, WallFeature.RADIATOR, 900, 120, 1200, 600);
-        feature(bedroom, 2, WallFeature.SOCKET, 2000, 250, 150, 80);
-        UUID living = room(flat, "Living room", RoomKind.LIVING, 5200, 3900, 2550, Substrate.LIME_PLASTER);
-        feature(living, 0, WallFeature.DOOR, 400, 0, 860, 2040);
-        feature(living, 0, WallFeature.SWITCH, 1400, 1060, 80, 80);
-        feature(living, 1, WallFeature.WINDOW, 600, 900, 1200, 1300);
-        feature(living, 1, WallFeature.WINDOW, 2200, 900, 1200, 1300);
-        feature(living, 2, WallFeature.SOCKET, 700, 250, 150, 80);
-        feature(living, 2, WallFeature.SOCKET, 4200, 250, 150, 80);
-        feature(living, 3, WallFeature.RADIATOR, 1200, 120, 1400, 600);
-        UUID hall = room(flat, "Hall", RoomKind.HALL, 5600, 1300, 2550, Substrate.LIME_PLASTER);
-        feature(hall, 0, WallFeature.DOOR, 3400, 0, 860, 2040);
-        feature(hall, 2, WallFeature.DOOR, 600, 0, 860, 2040);
-        feature(hall, 2, WallFeature.DOOR, 3900, 0, 860, 2040);
-        feature(hall, 1, WallFeature.DOOR, 220, 0, 860, 2040);
-        feature(hall, 2, WallFeature.SWITCH, 1600, 1060, 80, 80);
-        UUID kitchen = room(flat, "Kitchen", RoomKind.KITCHEN, 3000, 2700, 2550, Substrate.LIME_PLASTER);
-        feature(kitchen, 0, WallFeature.DOOR, 200, 0, 860, 2040);
-        feature(kitchen, 1, WallFeature.WINDOW, 800, 1100, 1100, 1000);
-        feature(kitchen, 2, WallFeature.SOCKET, 900, 1100, 150, 80);
-        feature(kitchen, 2, WallFeature.SOCKET, 2000, 1100, 150, 80);
-        UUID bath = room(flat, "Bath", RoomKind.BATH, 2100, 1800, 2550, Substrate.LIME_PLASTER);
-        feature(bath, 0, WallFeature.DOOR, 1250, 0, 760, 2040);
-        feature(bath, 2, WallFeature.RAIL, 500, 1200, 600, 80);
-
-        Flat whole = furnished(flat);
-        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
-        paint(whole, bedroom, "Hearth Matt", "Oat Husk", 1.4, coats);
-        paint(whole, living, "Hearth Matt", "Harbour Milk", 2.2, coats);
-        paint(whole, hall, "Hearth Matt", "Wet Slate", 3.1, coats);
-        paint(whole, kitchen, "Steam Satin", "Harbour Milk", 2.2, coats);
-        paint(whole, bath, "Steam Satin", "Tide Glass", 3.6, coats);
-        houses.addCoats(flat, coats);
-        Surface green = wall(houses.flat(flat), bedroom, 2);
+        features.clear();
+        feature(0, WallFeature.DOOR, 2950, 0, 860, 2040);
+        feature(0, WallFeature.SWITCH, 2620, 1060, 80, 80);
+        feature(0, WallFeature.SOCKET, 500, 250, 150, 80);
+        feature(1, WallFeature.WINDOW, 850, 900, 1300, 1250);
+        feature(1, WallFeature.RADIATOR, 900, 120, 1200, 600);
+        feature(2, WallFeature.SOCKET, 2000, 250, 150, 80);
+        room(
+                flat,
+                "Bedroom",
+                RoomKind.BEDROOM,
+                4200,
+                3100,
+                Substrate.LIME_PLASTER,
+                painted("Hearth Matt", "Oat Husk", 1.4));
+        feature(0, WallFeature.DOOR, 400, 0, 860, 2040);
+        feature(0, WallFeature.SWITCH, 1400, 1060, 80, 80);
+        feature(1, WallFeature.WINDOW, 600, 900, 1200, 1300);
+        feature(1, WallFeature.WINDOW, 2200, 900, 1200, 1300);
+        feature(2, WallFeature.SOCKET, 700, 250, 150, 80);
+        feature(2, WallFeature.SOCKET, 4200, 250, 150, 80);
+        feature(3, WallFeature.RADIATOR, 1200, 120, 1400, 600);
+        room(
+                flat,
+                "Living room",
+                RoomKind.LIVING,
+                5200,
+                3900,
+                Substrate.LIME_PLASTER,
+                painted("Hearth Matt", "Harbour Milk", 2.2));
+        feature(0, WallFeature.DOOR, 3400, 0, 860, 2040);
+        feature(1, WallFeature.DOOR, 220, 0, 860, 2040);
+        feature(2, WallFeature.DOOR, 600, 0, 860, 2040);
+        feature(2, WallFeature.DOOR, 3900, 0, 860, 2040);
+        feature(2, WallFeature.SWITCH, 1600, 1060, 80, 80);
+        room(flat, "Hall", RoomKind.HALL, 5600, 1300, Substrate.LIME_PLASTER, painted("Hearth Matt", "Wet Slate", 3.1));
+        feature(0, WallFeature.DOOR, 200, 0, 860, 2040);
+        feature(1, WallFeature.WINDOW, 800, 1100, 1100, 1000);
+        feature(2, WallFeature.SOCKET, 900, 1100, 150, 80);
+        feature(2, WallFeature.SOCKET, 2000, 1100, 150, 80);
+        room(
+                flat,
+                "Kitchen",
+                RoomKind.KITCHEN,
+                3000,
+                2700,
+                Substrate.LIME_PLASTER,
+                painted("Steam Satin", "Harbour Milk", 2.2));
+        feature(0, WallFeature.DOOR, 1250, 0, 760, 2040);
+        feature(2, WallFeature.RAIL, 500, 1200, 600, 80);
+        room(
+                flat,
+                "Bath",
+                RoomKind.BATH,
+                2100,
+                1800,
+                Substrate.LIME_PLASTER,
+                painted("Steam Satin", "Tide Glass", 3.6));
+        Surface green = houses.flat(flat).walls().skip(2).findFirst().orElseThrow();
         houses.addCoat(
                 green.id(),
                 NewCoat.finish(
@@ -415,39 +434,48 @@ class DemoData implements ApplicationRunner {
     }
 
     private void lighter(UUID flat, int n, Substrate substrate) {
-        int wide = 3400 + random.nextInt(12) * 100;
-        int deep = 2800 + random.nextInt(10) * 100;
-        UUID living = room(flat, "Living room", RoomKind.LIVING, wide, deep, 2500, substrate);
-        feature(living, 0, WallFeature.DOOR, 300, 0, 860, 2040);
-        feature(living, 0, WallFeature.SWITCH, 1280, 1060, 80, 80);
-        feature(living, 1, WallFeature.WINDOW, 700, 900, 1200, 1300);
-        feature(living, 2, WallFeature.SOCKET, 1200, 250, 150, 80);
-        UUID hall = room(flat, "Hall", RoomKind.HALL, 2600 + random.nextInt(8) * 100, 1200, 2500, substrate);
-        feature(hall, 0, WallFeature.DOOR, 400, 0, 860, 2040);
         String[] usual = {"Oat Husk", "Harbour Milk", "Tide Glass", "Reed Bank", "Brick Blush", "Oat Husk", "Wet Slate"
         };
-        String colour = usual[n % usual.length];
-        Flat whole = furnished(flat);
-        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
         double age = 0.6 + random.nextInt(34) / 10.0;
-        paint(whole, living, "Hearth Matt", colour, age, coats);
-        paint(whole, hall, "Hearth Matt", n % 3 == 0 ? "Wet Slate" : "Harbour Milk", age, coats);
-        houses.addCoats(flat, coats);
+        feature(0, WallFeature.DOOR, 300, 0, 860, 2040);
+        feature(0, WallFeature.SWITCH, 1280, 1060, 80, 80);
+        feature(1, WallFeature.WINDOW, 700, 900, 1200, 1300);
+        feature(2, WallFeature.SOCKET, 1200, 250, 150, 80);
+        room(
+                flat,
+                "Living room",
+                RoomKind.LIVING,
+                3400 + random.nextInt(12) * 100,
+                2800 + random.nextInt(10) * 100,
+                substrate,
+                painted("Hearth Matt", usual[n % usual.length], age));
+        feature(0, WallFeature.DOOR, 400, 0, 860, 2040);
+        room(
+                flat,
+                "Hall",
+                RoomKind.HALL,
+                2600 + random.nextInt(8) * 100,
+                1200,
+                substrate,
+                painted("Hearth Matt", n % 3 == 0 ? "Wet Slate" : "Harbour Milk", age));
         letGo();
     }
 
     private void unknownPaint(UUID flat) {
-        UUID living = room(flat, "Living room", RoomKind.LIVING, 4100, 3300, 2500, Substrate.GYPSUM_BOARD);
-        feature(living, 0, WallFeature.DOOR, 300, 0, 860, 2040);
-        feature(living, 1, WallFeature.WINDOW, 900, 900, 1400, 1300);
-        Flat whole = furnished(flat);
-        Map<UUID, List<NewCoat>> coats = new LinkedHashMap<>();
-        whole.walls()
-                .forEach(wall -> coats.put(
-                        wall.id(),
+        feature(0, WallFeature.DOOR, 300, 0, 860, 2040);
+        feature(1, WallFeature.WINDOW, 900, 900, 1400, 1300);
+        room(
+                flat,
+                "Living room",
+                RoomKind.LIVING,
+                4100,
+                3300,
+                Substrate.GYPSUM_BOARD,
+                Map.of(
+                        SurfaceKind.WALL,
                         List.of(NewCoat.plain(Layer.UNKNOWN, Optional.empty(), "before our records; no tin left"))));
-        houses.addCoats(flat, coats);
-        marks(whole, wall(whole, living, 2), 4);
+        letGo();
+        marks(houses.flat(flat).walls().skip(2).findFirst().orElseThrow(), 4);
     }
 
     private void smoked(UUID flat) {
@@ -464,73 +492,64 @@ class DemoData implements ApplicationRunner {
         }
     }
 
-    /** The flat with the openings and fittings noted for it. */
-    private Flat furnished(UUID flat) {
-        houses.addFeatures(flat, features);
-        features.clear();
-        return houses.flat(flat);
-    }
-
     /** Lets go of what has been written, so that later queries need not look through all of it for changes. */
     private void letGo() {
         entities.flush();
         entities.clear();
     }
 
-    private UUID room(UUID flat, String name, RoomKind kind, double length, double width, double height, Substrate of) {
-        return houses.addRoom(
+    private void feature(int side, WallFeature kind, double left, double bottom, double width, double height) {
+        features.computeIfAbsent(side, wall -> new ArrayList<>())
+                .add(new NewRoom.Feature(kind, Box.ofMillimetres(left, bottom, width, height)));
+    }
+
+    /** A room with the openings and fittings noted before. */
+    private void room(
+            UUID flat,
+            String name,
+            RoomKind kind,
+            double length,
+            double width,
+            Substrate substrate,
+            Map<SurfaceKind, List<NewCoat>> coats) {
+        houses.addRoom(
                 flat,
-                name,
-                kind,
-                Outline.rectangle(Length.ofMillimetres(length), Length.ofMillimetres(width)),
-                Length.ofMillimetres(height),
-                of,
-                Texture.SMOOTH);
+                new NewRoom(
+                        name,
+                        kind,
+                        Outline.rectangle(Length.ofMillimetres(length), Length.ofMillimetres(width)),
+                        Length.ofMillimetres(2550),
+                        substrate,
+                        Texture.SMOOTH,
+                        Map.copyOf(features),
+                        coats));
+        features.clear();
     }
 
-    private void feature(
-            UUID room, int side, WallFeature kind, double left, double bottom, double width, double height) {
-        features.computeIfAbsent(houses.wallIds(room).get(side), wall -> new ArrayList<>())
-                .add(new Houses.NewFeature(kind, Box.ofMillimetres(left, bottom, width, height)));
-    }
-
-    private static Surface wall(Flat flat, UUID roomId, int side) {
-        return flat.rooms().stream()
-                .filter(room -> room.id().equals(roomId))
-                .flatMap(Room::walls)
-                .toList()
-                .get(side);
-    }
-
-    /** Two finish coats on every wall, the ceiling and the trim, over what came before. */
-    private void paint(
-            Flat flat, UUID roomId, String product, String colour, double yearsAgo, Map<UUID, List<NewCoat>> coats) {
+    /** Two finish coats on every wall over what came before, one on the ceiling and the trim. */
+    private Map<SurfaceKind, List<NewCoat>> painted(String product, String colour, double yearsAgo) {
         LocalDate day = today.minusDays((long) (yearsAgo * 365));
         Optional<UUID> tin = product.equals("Hearth Matt")
                 ? Optional.of(firstTins.computeIfAbsent(colour, this::tinOf))
                 : Optional.empty();
-        Room room = flat.rooms().stream()
-                .filter(each -> each.id().equals(roomId))
-                .findFirst()
-                .orElseThrow();
-        for (Surface surface : room.surfaces()) {
-            List<NewCoat> layers = new ArrayList<>();
-            if (surface.kind() == SurfaceKind.WALL) {
-                layers.add(NewCoat.plain(Layer.SKIM, Optional.of(LocalDate.of(1994, 6, 1)), "gypsum plaster"));
-                layers.add(NewCoat.finish(
-                        id(products, "Plain Wall"),
-                        id(colours, "Harbour Milk"),
-                        Optional.empty(),
-                        day.minusYears(4),
-                        ""));
-                layers.add(NewCoat.finish(id(products, product), id(colours, colour), tin, day, ""));
-                layers.add(NewCoat.finish(id(products, product), id(colours, colour), tin, day.plusDays(1), ""));
-            } else {
-                String of = surface.kind() == SurfaceKind.CEILING ? "Still Ceiling" : "Frame Satin";
-                layers.add(NewCoat.finish(id(products, of), id(colours, "Chalk Yard"), Optional.empty(), day, ""));
-            }
-            coats.put(surface.id(), layers);
-        }
+        return Map.of(
+                SurfaceKind.WALL,
+                List.of(
+                        NewCoat.plain(Layer.SKIM, Optional.of(LocalDate.of(1994, 6, 1)), "gypsum plaster"),
+                        NewCoat.finish(
+                                id(products, "Plain Wall"),
+                                id(colours, "Harbour Milk"),
+                                Optional.empty(),
+                                day.minusYears(4),
+                                ""),
+                        NewCoat.finish(id(products, product), id(colours, colour), tin, day, ""),
+                        NewCoat.finish(id(products, product), id(colours, colour), tin, day.plusDays(1), "")),
+                SurfaceKind.CEILING,
+                List.of(NewCoat.finish(
+                        id(products, "Still Ceiling"), id(colours, "Chalk Yard"), Optional.empty(), day, "")),
+                SurfaceKind.TRIM,
+                List.of(NewCoat.finish(
+                        id(products, "Frame Satin"), id(colours, "Chalk Yard"), Optional.empty(), day, "")));
     }
 
     // ---- work under way
@@ -543,7 +562,7 @@ class DemoData implements ApplicationRunner {
         Flat flat = houses.flat(flatId);
         letGo();
         Surface wall = flat.walls().skip(2).findFirst().orElseThrow();
-        marks(flat, wall, markCount);
+        marks(wall, markCount);
         walks.answer(
                 wall.id(),
                 PaintAnswer.TIN_IN_STORE,
@@ -567,7 +586,7 @@ class DemoData implements ApplicationRunner {
         }
     }
 
-    private void marks(Flat flat, Surface surface, int count) {
+    private void marks(Surface surface, int count) {
         Wall wall = surface.asWall();
         FaultKind[] kinds = {
             FaultKind.NAIL_HOLE,

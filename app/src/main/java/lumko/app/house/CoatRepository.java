@@ -1,13 +1,15 @@
 package lumko.app.house;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface CoatRepository extends JpaRepository<CoatRow, UUID> {
-    List<CoatRow> findBySurfaceIdInOrderByPosition(Collection<UUID> surfaceIds);
+    @Query("""
+            select c from CoatRow c join SurfaceRow s on s.id = c.surfaceId join RoomRow r on r.id = s.roomId
+            where r.flatId = :flatId order by c.position""")
+    List<CoatRow> findByFlat(UUID flatId);
 
     /** For each flat and colour, on how many walls it is the last full coat. */
     @Query("""

@@ -17,11 +17,9 @@ import lumko.app.platform.NotFoundException;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
-import lumko.core.wall.Box;
 import lumko.core.wall.Fitting;
 import lumko.core.wall.Opening;
 import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
 import lumko.core.wall.Substrate;
 import lumko.core.wall.Texture;
 import lumko.core.wall.Wall;
@@ -129,14 +127,12 @@ public class Houses {
         FlatRow flat = flats.findById(id).orElseThrow(NotFoundException::new);
         House house = house(flat.houseId);
         List<RoomRow> roomRows = rooms.findByFlatIdOrderByPosition(id);
-        List<UUID> roomIds = roomRows.stream().map(RoomRow::id).toList();
-        List<SurfaceRow> surfaceRows = surfaces.findByRoomIdInOrderByKindAscPositionAsc(roomIds);
-        List<UUID> surfaceIds = surfaceRows.stream().map(SurfaceRow::id).toList();
+        List<SurfaceRow> surfaceRows = surfaces.findByFlat(id);
         Map<UUID, List<WallFeatureRow>> featuresOf =
-                features.findBySurfaceIdIn(surfaceIds).stream().collect(Collectors.groupingBy(row -> row.surfaceId));
+                features.findByFlat(id).stream().collect(Collectors.groupingBy(row -> row.surfaceId));
         Store.Stock stock = store.stock();
         Map<UUID, String> names = people.names();
-        Map<UUID, List<Coat>> coatsOf = coats.findBySurfaceIdInOrderByPosition(surfaceIds).stream()
+        Map<UUID, List<Coat>> coatsOf = coats.findByFlat(id).stream()
                 .collect(Collectors.groupingBy(
                         row -> row.surfaceId, Collectors.mapping(row -> coat(row, stock, names), Collectors.toList())));
         Map<UUID, List<SurfaceRow>> surfacesOf = surfaceRows.stream().collect(Collectors.groupingBy(row -> row.roomId));
@@ -148,16 +144,6 @@ public class Houses {
                 roomRows.stream()
                         .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), featuresOf, coatsOf))
                         .toList());
-    }
-
-    /** The walls of a room, in order. */
-    @Transactional(readOnly = true)
-    public List<UUID> wallIds(UUID roomId) {
-        return surfaces.findByRoomIdInOrderByKindAscPositionAsc(List.of(roomId)).stream()
-                .filter(surface -> surface.kind == SurfaceKind.WALL)
-                .sorted(Comparator.comparingInt(surface -> surface.position))
-                .map(SurfaceRow::id)
-                .toList();
     }
 
     /** The flat that a surface is in. */
@@ -294,66 +280,79 @@ public class Houses {
                 .id();
     }
 
-    /** A room by its outline, with bare walls, ceiling and trim. */
-    public UUID addRoom(
-            UUID flatId,
-            String name,
-            RoomKind kind,
-            Outline outline,
-            Length height,
-            Substrate substrate,
-            Texture texture) {
+    /**
+     * Enters a room with its walls, ceiling and trim.
+     *
+     * @throws IllegalArgumentException if an opening or a fitting does not lie within its wall
+     */
+    public UUID addRoom(UUID flatId, NewRoom entered) {
         FlatRow flat = flats.findById(flatId).orElseThrow(NotFoundException::new);
         House house = house(flat.houseId);
         access.requireRecordsOf(house.id(), house.name());
-        Wall.HEIGHT.check(height.inMillimetres());
+        Wall.HEIGHT.check(entered.height().inMillimetres());
         RoomRow room = new RoomRow(UUID.randomUUID(), flatId);
-        room.name = name;
-        room.kind = kind;
+        room.name = entered.name();
+        room.kind = entered.kind();
         room.position = rooms.countByFlatId(flatId);
-        room.heightMillimetres = height.inMillimetres();
-        rooms.saveAndFlush(room);
-        for (int side = 0; side < outline.sides(); side++) {
+        room.heightMillimetres = entered.height().inMillimetres();
+        List<SurfaceRow> surfaceRows = new ArrayList<>();
+        List<WallFeatureRow> featureRows = new ArrayList<>();
+        for (int side = 0; side < entered.outline().sides(); side++) {
             SurfaceRow wall = new SurfaceRow(room.id(), SurfaceKind.WALL, side);
-            wall.startEastMillimetres = outline.corners().get(side).east().inMillimetres();
-            wall.startNorthMillimetres = outline.corners().get(side).north().inMillimetres();
-            wall.substrate = substrate;
-            wall.texture = texture;
-            surfaces.save(wall);
+            Outline.Corner start = entered.outline().corners().get(side);
+            wall.startEastMillimetres = start.east().inMillimetres();
+            wall.startNorthMillimetres = start.north().inMillimetres();
+            wall.substrate = entered.substrate();
+            wall.texture = entered.texture();
+            surfaceRows.add(wall);
+            List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
+            checkFeatures(
+                    wall(entered.outline().lengthOf(side), entered.height(), entered.texture(), List.of()), added);
+            added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
         }
         SurfaceRow ceiling = new SurfaceRow(room.id(), SurfaceKind.CEILING, 0);
-        ceiling.substrate = substrate;
+        ceiling.substrate = entered.substrate();
         ceiling.texture = house.texturedCoating() ? Texture.HEAVY : Texture.SMOOTH;
-        surfaces.save(ceiling);
+        surfaceRows.add(ceiling);
         SurfaceRow trim = new SurfaceRow(room.id(), SurfaceKind.TRIM, 0);
         trim.substrate = Substrate.TIMBER;
-        surfaces.save(trim);
+        surfaceRows.add(trim);
+        List<CoatRow> coatRows = new ArrayList<>();
+        for (SurfaceRow surface : surfaceRows) {
+            int position = 0;
+            for (NewCoat coat : entered.coats().getOrDefault(surface.kind, List.of())) {
+                coatRows.add(row(surface.id(), ++position, coat));
+            }
+        }
+        // one after the other, because each points at the one before
+        rooms.saveAndFlush(room);
+        surfaces.saveAllAndFlush(surfaceRows);
+        features.saveAll(featureRows);
+        coats.saveAll(coatRows);
         return room.id();
     }
 
-    /** An opening or a fitting about to be entered. */
-    public record NewFeature(WallFeature kind, Box box) {}
-
     /**
-     * Openings and fittings on walls of one flat, by surface.
+     * Enters an opening or a fitting.
      *
-     * @throws IllegalArgumentException if one does not lie within its wall, or overlaps another opening
+     * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
      */
-    public void addFeatures(UUID flatId, Map<UUID, List<NewFeature>> bySurface) {
-        Flat flat = flat(flatId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        bySurface.forEach((surfaceId, added) -> {
-            Wall wall = flat.surface(surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
-            List<Opening> openings = new ArrayList<>(wall.openings());
-            List<Fitting> fittings = new ArrayList<>(wall.fittings());
-            for (NewFeature feature : added) {
-                feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
-                feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
-            }
-            // refuses what cannot be before anything is saved
-            new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
-            added.forEach(feature -> features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box())));
-        });
+    public void addFeature(UUID surfaceId, NewRoom.Feature feature) {
+        Flat flat = requireSurface(surfaceId);
+        Wall wall = flat.surface(surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
+        checkFeatures(wall, List.of(feature));
+        features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
+    }
+
+    /** Lets the core refuse what cannot be, before anything is saved. */
+    private static void checkFeatures(Wall wall, List<NewRoom.Feature> added) {
+        List<Opening> openings = new ArrayList<>(wall.openings());
+        List<Fitting> fittings = new ArrayList<>(wall.fittings());
+        for (NewRoom.Feature feature : added) {
+            feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
+            feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
+        }
+        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
     }
 
     /** Records a layer on top of what a surface has. */

@@ -3,7 +3,6 @@ package lumko.app.house;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -159,7 +158,7 @@ class RecordController {
             model.addAttribute("form", form);
             return "room-new";
         }
-        houses.addRoom(flatId, name, kind, Outline.rectangle(length, width), height, substrate, texture);
+        houses.addRoom(flatId, NewRoom.bare(name, kind, Outline.rectangle(length, width), height, substrate, texture));
         return "redirect:/flats/" + flatId;
     }
 
@@ -198,9 +197,7 @@ class RecordController {
         if (!form.hasErrors()) {
             form.attempt("feature", () -> {
                 Box box = new Box(new Spot(left, bottom), width, height);
-                houses.addFeatures(
-                        houses.flatOfSurface(surfaceId).id(),
-                        Map.of(surfaceId, List.of(new Houses.NewFeature(kind, box))));
+                houses.addFeature(surfaceId, new NewRoom.Feature(kind, box));
                 return surfaceId;
             });
         }

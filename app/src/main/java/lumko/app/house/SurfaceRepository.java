@@ -1,6 +1,5 @@
 package lumko.app.house;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,7 +7,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
-    List<SurfaceRow> findByRoomIdInOrderByKindAscPositionAsc(Collection<UUID> roomIds);
+    @Query("select s from SurfaceRow s join RoomRow r on r.id = s.roomId where r.flatId = :flatId")
+    List<SurfaceRow> findByFlat(UUID flatId);
 
     @Query("select r.flatId from RoomRow r join SurfaceRow s on s.roomId = r.id where s.id = :surfaceId")
     Optional<UUID> flatOf(UUID surfaceId);

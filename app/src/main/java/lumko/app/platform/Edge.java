@@ -93,7 +93,7 @@ class Edge {
 
     private String page(Model model, HttpServletRequest request, String title, String sentence) {
         model.addAttribute("say", speaker.words());
-        model.addAttribute("title", title);
+        model.addAttribute("problem", title);
         model.addAttribute("sentence", sentence);
         boolean fragment = "true".equals(request.getHeader("HX-Request"));
         return fragment ? "problem :: notice" : "problem";

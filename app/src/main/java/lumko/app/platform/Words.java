@@ -116,7 +116,7 @@ public final class Words {
         double litres = volume.inLitres();
         if (units == UnitSystem.US) {
             double quarts = litres * US_QUARTS_PER_LITRE;
-            if (quarts >= 4) {
+            if (quarts >= 3.995) {
                 return number(quarts / 4, 2) + " gal";
             }
             return quarts >= 0.25

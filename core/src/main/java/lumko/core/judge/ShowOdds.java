@@ -21,7 +21,7 @@ final class ShowOdds {
     /** The best case: an 8 mm spot from the same tin, on a young, light, matt wall, low down. */
     private static final double BEST_DAB = -4.0;
 
-    private static final double BEST_FEATHER = -4.1;
+    private static final double BEST_FEATHER = -3.9;
     private static final double PER_DOUBLING_OF_WIDTH = 0.7;
     private static final double EYE_BAND = 0.8;
     private static final double RAKING = 0.7;
@@ -86,8 +86,8 @@ final class ShowOdds {
         double across = planner.repair(mark.fault()).finishedAcross().inMillimetres();
         double logit = action == Action.FEATHER ? BEST_FEATHER : BEST_DAB;
         double doublings = Math.log(Math.max(1, across) / 8) / Math.log(2);
-        // the blended edge hides part of what width would show
-        logit += PER_DOUBLING_OF_WIDTH * doublings * (action == Action.FEATHER ? 0.5 : 1);
+        // on the smallest spots blending gains nothing; the wider the spot, the more its edge would show
+        logit += PER_DOUBLING_OF_WIDTH * doublings * (action == Action.FEATHER ? 0.35 : 1);
         if (inEyeBand(mark)) {
             logit += EYE_BAND;
         }

@@ -1,0 +1,35 @@
+package lumko.app.house;
+
+import java.util.List;
+import java.util.Map;
+import lumko.core.quantity.Length;
+import lumko.core.wall.Box;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+
+/**
+ * A room about to be entered, with as much of its record as is known.
+ *
+ * @param features openings and fittings by wall, counted from 0 in the order of the outline
+ * @param coats layers by kind of surface, oldest first, the same on every wall
+ */
+public record NewRoom(
+        String name,
+        RoomKind kind,
+        Outline outline,
+        Length height,
+        Substrate substrate,
+        Texture texture,
+        Map<Integer, List<Feature>> features,
+        Map<SurfaceKind, List<NewCoat>> coats) {
+    /** An opening or a fitting about to be entered. */
+    public record Feature(WallFeature kind, Box box) {}
+
+    /** A room of which only its shape is known. */
+    public static NewRoom bare(
+            String name, RoomKind kind, Outline outline, Length height, Substrate substrate, Texture texture) {
+        return new NewRoom(name, kind, outline, height, substrate, texture, Map.of(), Map.of());
+    }
+}

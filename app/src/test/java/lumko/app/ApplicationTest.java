@@ -1,0 +1,122 @@
+package lumko.app;
+
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import lumko.app.account.Accounts;
+import lumko.app.account.Member;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.NewRoom;
+import lumko.app.house.Surface;
+import lumko.app.platform.UnitSystem;
+import lumko.core.quantity.Length;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+
+/** The whole application on real PostgreSQL with the demo data, started once for all its tests. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lumko.demo=true")
+@AutoConfigureMockMvc
+public abstract class ApplicationTest {
+    private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(500);
+
+    @LocalServerPort
+    protected int port;
+
+    @Autowired
+    protected MockMvcTester mvc;
+
+    @Autowired
+    protected Accounts accounts;
+
+    @Autowired
+    protected Houses houses;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        registry.add("spring.datasource.url", () -> TestDatabase.access().url());
+        registry.add("spring.datasource.username", () -> TestDatabase.access().user());
+        registry.add("spring.datasource.password", () -> TestDatabase.access().password());
+    }
+
+    protected Member member(String login) {
+        return accounts.loadUserByUsername(login);
+    }
+
+    /** The lead of another organisation, which writes US units. */
+    protected Member stranger() {
+        return accounts.find("stranger")
+                .orElseGet(() -> accounts.found(
+                        "Juniper Hill Lettings",
+                        UnitSystem.US,
+                        "America/New_York",
+                        "Odalys Brandt",
+                        "stranger",
+                        "long enough to be safe"));
+    }
+
+    /** Does something signed in as a member. */
+    protected <T> T as(Member member, Supplier<T> action) {
+        var before = SecurityContextHolder.getContext();
+        var context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(Accounts.signedIn(member));
+        SecurityContextHolder.setContext(context);
+        try {
+            return action.get();
+        } finally {
+            SecurityContextHolder.setContext(before);
+        }
+    }
+
+    protected <T> T asLead(Supplier<T> action) {
+        return as(member("mirela"), action);
+    }
+
+    /** A flat of the demo by its house and number. */
+    protected Flat flat(String house, int number) {
+        return asLead(() -> houses.flat(houses.facades().stream()
+                .filter(facade -> facade.house().name().equals(house))
+                .flatMap(facade -> facade.windows().stream())
+                .filter(window -> window.number() == number)
+                .findFirst()
+                .orElseThrow()
+                .flatId()));
+    }
+
+    protected Surface wall(Flat flat, int index) {
+        return flat.walls().toList().get(index);
+    }
+
+    /** An empty flat with one room of 4 × 3 × 2.5 m that nobody else uses. */
+    protected Flat freshFlat(String house) {
+        return asLead(() -> {
+            UUID houseId = houses.all().stream()
+                    .filter(each -> each.name().equals(house))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            int number = NEXT_NUMBER.incrementAndGet();
+            UUID flatId = houses.addFlat(houseId, number, 8 + number % 50, 8 + number / 50 % 50);
+            houses.addRoom(
+                    flatId,
+                    NewRoom.bare(
+                            "Study",
+                            RoomKind.LIVING,
+                            Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)),
+                            Length.ofMetres(2.5),
+                            Substrate.GYPSUM_BOARD,
+                            Texture.SMOOTH));
+            return houses.flat(flatId);
+        });
+    }
+}

@@ -1,0 +1,166 @@
+package lumko.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Properties;
+import java.util.Set;
+import java.util.stream.Stream;
+import lumko.core.fault.FaultKind;
+import lumko.core.figure.Figure;
+import lumko.core.judge.Rule;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.OutOfRangeException;
+import lumko.core.quantity.RelativeHumidity;
+import lumko.core.quantity.Temperature;
+import lumko.core.quantity.Volume;
+import lumko.core.work.Caution;
+import lumko.core.work.StepKind;
+import lumko.core.work.Tool;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.context.support.ResourceBundleMessageSource;
+
+class WordsTest {
+    private static final ResourceBundleMessageSource MESSAGES = messages();
+    private final Words metric = new Words(MESSAGES, UnitSystem.METRIC, ZoneId.of("Europe/London"));
+    private final Words us = new Words(MESSAGES, UnitSystem.US, ZoneId.of("America/New_York"));
+
+    private static ResourceBundleMessageSource messages() {
+        ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
+        messages.setBasename("messages");
+        messages.setDefaultEncoding("UTF-8");
+        messages.setFallbackToSystemLocale(false);
+        return messages;
+    }
+
+    @Test
+    void lengthsInTheUnitsOfTheReader() {
+        assertThat(metric.length(Length.ofMillimetres(2.5))).isEqualTo("2.5 mm");
+        assertThat(metric.length(Length.ofMillimetres(999))).isEqualTo("999 mm");
+        assertThat(metric.length(Length.ofMillimetres(4200))).isEqualTo("4.20 m");
+        assertThat(us.length(Length.ofMillimetres(25.4))).isEqualTo("1 in");
+        assertThat(us.length(Length.ofMillimetres(4267.2))).isEqualTo("14 ft");
+    }
+
+    @Test
+    void areasVolumesAndTemperatures() {
+        assertThat(metric.area(Area.ofSquareMetres(8.9556))).isEqualTo("9 m²");
+        assertThat(us.area(Area.ofSquareMetres(9.290304))).isEqualTo("100 ft²");
+        assertThat(metric.volume(Volume.ofMillilitres(62))).isEqualTo("62 ml");
+        assertThat(metric.volume(Volume.ofLitres(1.25))).isEqualTo("1.3 L");
+        assertThat(us.volume(Volume.ofLitres(3.785412))).isEqualTo("1 gal");
+        assertThat(us.volume(Volume.ofLitres(0.946353))).isEqualTo("1 qt");
+        assertThat(metric.temperature(Temperature.ofCelsius(18.5))).isEqualTo("18.5 °C");
+        assertThat(us.temperature(Temperature.ofCelsius(21))).isEqualTo("70 °F");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, 0 min",
+        "20, 1 min",
+        "90, 2 min",
+        "5340, 89 min",
+        "5400, 1 h 30",
+        "7200, 2 h",
+        "8040, 2 h 15",
+        "36000, 10 h",
+        "43200, 12 h",
+        "172800, 2 days",
+        "216000, 2.5 days"
+    })
+    void durationsAsOneSaysThem(long seconds, String said) {
+        assertThat(metric.duration(Duration.ofSeconds(seconds))).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, never",
+        "0.005, hardly ever",
+        "0.02, 1 in 50",
+        "0.16, 1 in 6",
+        "0.5, 1 in 2",
+        "0.6, 6 in 10",
+        "0.96, nearly always"
+    })
+    void chancesAsOnePicturesThem(double share, String said) {
+        assertThat(metric.chance(share)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, today", "1, tomorrow", "-1, yesterday", "9, in 9 days", "-3, 3 days ago"})
+    void daysFromToday(int days, String said) {
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        assertThat(metric.fromToday(today.plusDays(days), today)).isEqualTo(said);
+    }
+
+    @Test
+    void theClockIsTheOneOnTheWallOfTheHouse() {
+        Instant summer = Instant.parse("2026-07-01T10:00:00Z");
+        assertThat(metric.clock(summer)).isEqualTo("11:00");
+        assertThat(us.clock(summer)).isEqualTo("06:00");
+    }
+
+    @Test
+    void aRefusedValueIsNamedWithRangeAndUnit() {
+        assertThat(metric.refusal(refused(() -> RelativeHumidity.ofPercent(130))))
+                .isEqualTo("Relative humidity must be 0–100 %, was 130 %.");
+        assertThat(us.refusal(refused(() -> Temperature.ofCelsius(400))))
+                .isEqualTo("Temperature must be −22–140 °F, was 752 °F.");
+    }
+
+    private static OutOfRangeException refused(Runnable attempt) {
+        try {
+            attempt.run();
+        } catch (OutOfRangeException refused) {
+            return refused;
+        }
+        throw new AssertionError("was taken");
+    }
+
+    @Test
+    void tradeWordsFollowTheReader() {
+        assertThat(metric.name(lumko.core.work.Material.SPACKLE)).isEqualTo("light filler");
+        assertThat(us.name(lumko.core.work.Material.SPACKLE)).isEqualTo("lightweight spackle");
+    }
+
+    static Stream<String> keys() {
+        return Stream.of(
+                        Stream.of(Rule.values()).map(rule -> "rule." + rule),
+                        Stream.of(StepKind.values())
+                                .flatMap(kind -> Stream.of("step." + kind, "step." + kind + ".how")),
+                        Stream.of(Figure.values()).map(figure -> "figure." + figure),
+                        Stream.of(Figure.values()).map(figure -> "FigureUnit." + figure.unit()),
+                        Stream.of(Tool.values()).map(tool -> "Tool." + tool),
+                        Stream.of(Caution.values())
+                                .flatMap(caution -> Stream.of("Caution." + caution, "cautionWord." + caution)),
+                        Stream.of(FaultKind.values())
+                                .flatMap(kind -> Stream.of("FaultKind." + kind, "faultKey." + kind)))
+                .flatMap(keys -> keys);
+    }
+
+    @ParameterizedTest
+    @MethodSource("keys")
+    void everyCaseHasItsWords(String key) {
+        assertThat(metric.knows(key)).isTrue();
+    }
+
+    @Test
+    void theOtherTongueAddsNoKeysOfItsOwn() throws Exception {
+        assertThat(keysOf("/messages.properties")).containsAll(keysOf("/messages_en_US.properties"));
+    }
+
+    private static Set<String> keysOf(String resource) throws java.io.IOException {
+        Properties properties = new Properties();
+        try (var in = WordsTest.class.getResourceAsStream(resource)) {
+            properties.load(in);
+        }
+        return properties.stringPropertyNames();
+    }
+}

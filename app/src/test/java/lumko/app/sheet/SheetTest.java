@@ -1,0 +1,419 @@
+package lumko.app.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.ApplicationTest;
+import lumko.app.account.Member;
+import lumko.app.house.Coat;
+import lumko.app.house.Flat;
+import lumko.app.house.Layer;
+import lumko.app.house.NewCoat;
+import lumko.app.house.Turnover;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.EditableRow;
+import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.ShiftableClock;
+import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.Walks;
+import lumko.core.drying.Climate;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Mark;
+import lumko.core.figure.Catalogue;
+import lumko.core.quantity.Volume;
+import lumko.core.turnover.FlatState;
+import lumko.core.wall.Spot;
+import lumko.core.work.Action;
+import lumko.core.work.StepKind;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+class SheetTest extends ApplicationTest {
+    @Autowired
+    Sheets sheets;
+
+    @Autowired
+    Walks walks;
+
+    @Autowired
+    Store store;
+
+    @Autowired
+    ShiftableClock clock;
+
+    private final Instant start = Instant.now().minus(Duration.ofDays(3));
+    private UUID wallId = new UUID(0, 0);
+    private Flat flat;
+    private Tin tin;
+
+    /** One wall with three nail holes, its paint confirmed by the tin, in a flat handed back four days ago. */
+    @BeforeEach
+    void aWalkedWall() {
+        flat = freshFlat("Ropewalk Court");
+        wallId = wall(flat, 0).id();
+        asLead(() -> {
+            Store.Stock stock = store.stock();
+            UUID tinId = store.addTin(
+                    "T" + flat.number(),
+                    stock.productsByName().stream()
+                            .filter(p -> p.name().equals("Hearth Matt"))
+                            .findFirst()
+                            .orElseThrow()
+                            .id(),
+                    stock.coloursByName().getFirst().id(),
+                    "B" + flat.number(),
+                    Volume.ofLitres(5),
+                    Volume.ofLitres(3),
+                    "test shelf",
+                    "");
+            tin = store.stock().tins().get(tinId);
+            houses.addCoat(
+                    wallId,
+                    NewCoat.finish(
+                            tin.product().id(),
+                            tin.colour().id(),
+                            Optional.of(tinId),
+                            LocalDate.now().minusMonths(2),
+                            ""));
+            houses.setDates(
+                    flat.id(), LocalDate.now().minusDays(4), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            for (int n = 0; n < 3; n++) {
+                walks.set(
+                        UUID.randomUUID(),
+                        wallId,
+                        new Mark(Spot.ofMillimetres(800 + 700 * n, 700), FaultKind.NAIL_HOLE.usualFault()));
+            }
+            walks.answer(wallId, PaintAnswer.TIN_IN_STORE, Optional.of(tinId), EditableRow.UNSAVED);
+            return tinId;
+        });
+    }
+
+    private UUID make() {
+        return asLead(() -> clock.at(start, () -> sheets.make(flat.id())));
+    }
+
+    private Sheet sheet(UUID id) {
+        return asLead(() -> sheets.sheet(id));
+    }
+
+    private Sheets.Ticked tick(UUID step, Instant at, String why) {
+        return as(member("jonas"), () -> clock.at(at, () -> sheets.tick(step, why)));
+    }
+
+    private void tickAll(UUID sheetId) {
+        Instant at = start;
+        for (SheetStep step : sheet(sheetId).steps()) {
+            at = at.plus(Duration.ofHours(4));
+            assertThat(tick(step.id(), at, "")).isInstanceOf(Sheets.Ticked.Done.class);
+        }
+    }
+
+    private FlatState state(Instant now) {
+        return asLead(() -> {
+            Turnover turnover = houses.flat(flat.id()).turnover().orElseThrow();
+            return Sheets.flatProgress(
+                            Optional.of(turnover),
+                            sheets.progress(List.of(turnover.id())).getOrDefault(turnover.id(), Sheets.Progress.NONE))
+                    .state(LocalDate.now(), now, Catalogue.starting());
+        });
+    }
+
+    private MvcTestResult post(Member member, String path, Map<String, String> fields) {
+        var request = mvc.post().uri(path).with(user(member)).with(csrf()).header("HX-Request", "true");
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    @Nested
+    class Making {
+        @Test
+        void takesEveryWallWithWorkAndAConfirmedPaint() {
+            UUID other = wall(flat, 1).id();
+            asLead(() -> {
+                walks.set(
+                        UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.DING.usualFault()));
+                return other;
+            });
+            Sheet sheet = sheet(make());
+            assertThat(sheet.walls()).extracting(SheetWall::label).containsExactly("Study A");
+            assertThat(sheet.walls()).extracting(SheetWall::action).containsExactly(Action.DAB);
+            assertThat(sheet.steps())
+                    .extracting(step -> step.step().kind())
+                    .startsWith(StepKind.SET_UP)
+                    .endsWith(StepKind.PACK_UP);
+        }
+
+        @Test
+        void namesTheTinAndItsPlace() {
+            Sheet sheet = sheet(make());
+            assertThat(sheet.paints()).singleElement().satisfies(paint -> {
+                assertThat(paint.open()).extracting(Tin::label).containsExactly(tin.label());
+                assertThat(paint.buy()).isEmpty();
+                assertThat(paint.litres().inLitres()).isLessThan(0.1);
+            });
+        }
+
+        @Test
+        void isRefusedWhileAnotherIsOpenAndWhereNothingIsReady() {
+            make();
+            assertThatThrownBy(SheetTest.this::make)
+                    .isInstanceOf(NotAllowedException.class)
+                    .hasMessage("denied.sheetOpen");
+            Flat bare = freshFlat("Ropewalk Court");
+            assertThat(post(member("jonas"), "/flats/" + bare.id() + "/sheet", Map.of()))
+                    .hasStatus(403)
+                    .bodyText()
+                    .contains("is let. Enter when the keys come back first");
+        }
+
+        @Test
+        void canBeGivenUpUntilSomethingIsTicked() {
+            UUID id = make();
+            asLead(() -> sheets.discard(id));
+            UUID again = make();
+            tick(sheet(again).steps().getFirst().id(), start, "");
+            assertThatThrownBy(() -> asLead(() -> sheets.discard(again))).hasMessage("denied.ticked");
+        }
+    }
+
+    @Nested
+    class Ticking {
+        @Test
+        void somethingWetAsksForTheReasonAndKeepsIt() {
+            UUID id = make();
+            Sheet sheet = sheet(id);
+            SheetStep fill = sheet.steps().stream()
+                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .findFirst()
+                    .orElseThrow();
+            SheetStep next = sheet.steps().get(sheet.steps().indexOf(fill) + 1);
+            tick(fill.id(), start, "");
+            Instant tooEarly = start.plus(Duration.ofMinutes(40));
+            assertThat(tick(next.id(), tooEarly, "")).isEqualTo(new Sheets.Ticked.StillWet(id, next.id()));
+            assertThat(tick(next.id(), tooEarly, "powders under the nail")).isEqualTo(new Sheets.Ticked.Done(id));
+            assertThat(sheet(id)
+                            .steps()
+                            .get(sheet.steps().indexOf(next))
+                            .tick()
+                            .orElseThrow()
+                            .earlyWhy())
+                    .contains("powders under the nail");
+        }
+
+        @Test
+        void onceDryNoReasonIsAsked() {
+            UUID id = make();
+            Sheet sheet = sheet(id);
+            SheetStep fill = sheet.steps().stream()
+                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .findFirst()
+                    .orElseThrow();
+            SheetStep next = sheet.steps().get(sheet.steps().indexOf(fill) + 1);
+            tick(fill.id(), start, "");
+            // light filler of 3 mm: 45 minutes at the usual air
+            assertThat(tick(next.id(), start.plus(Duration.ofMinutes(46)), "")).isEqualTo(new Sheets.Ticked.Done(id));
+        }
+
+        @Test
+        void theClockFollowsTheAirAsNoted() {
+            UUID id = make();
+            SheetStep fill = sheet(id).steps().stream()
+                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .findFirst()
+                    .orElseThrow();
+            tick(fill.id(), start, "");
+            Instant usual = ready(id, fill);
+            as(member("jonas"), () -> {
+                sheets.noteClimate(id, Climate.of(12, 75, Climate.Air.STILL));
+                return id;
+            });
+            assertThat(ready(id, fill)).isAfter(usual.plus(Duration.ofHours(1)));
+        }
+
+        private Instant ready(UUID id, SheetStep step) {
+            return sheet(id).steps().stream()
+                    .filter(each -> each.id().equals(step.id()))
+                    .findFirst()
+                    .flatMap(SheetStep::clock)
+                    .flatMap(DryingClock::likely)
+                    .orElseThrow();
+        }
+
+        @Test
+        void twiceIsOnceAndCanBeTakenBack() {
+            UUID id = make();
+            UUID first = sheet(id).steps().getFirst().id();
+            tick(first, start, "");
+            tick(first, start.plusSeconds(60), "");
+            assertThat(sheet(id).steps().getFirst().tick().orElseThrow().at())
+                    .isEqualTo(start.truncatedTo(ChronoUnit.MICROS));
+            as(member("jonas"), () -> sheets.untick(first));
+            assertThat(sheet(id).ticked()).isZero();
+        }
+
+        @Test
+        void isForPaintersOfAnyHouseButNotForTheOffice() {
+            UUID first = sheet(make()).steps().getFirst().id();
+            assertThat(post(member("tobias"), "/steps/" + first + "/tick", Map.of()))
+                    .hasStatus(403)
+                    .bodyText()
+                    .contains("painters tick them");
+            assertThat(post(stranger(), "/steps/" + first + "/tick", Map.of())).hasStatus(404);
+            assertThat(post(member("emeka"), "/steps/" + first + "/tick", Map.of()))
+                    .hasStatusOk();
+        }
+
+        @ParameterizedTest
+        @CsvSource(
+                delimiter = '|',
+                value = {
+                    "400 | 50 | Temperature must be −30–60 °C, was 400 °C.",
+                    "21 | 130 | Humidity must be 0–100 %, was 130 %.",
+                    "warm | 50 | Temperature must be a number (°C), was “warm”."
+                })
+        void airThatCannotBeIsRefused(String temperature, String humidity, String sentence) {
+            UUID id = make();
+            assertThat(post(
+                            member("jonas"),
+                            "/sheets/" + id + "/climate",
+                            Map.of("temperature", temperature, "humidity", humidity, "air", "STILL")))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains(sentence, "value=\"" + temperature + "\"");
+            assertThat(sheet(id).climate()).isEqualTo(Climate.REFERENCE);
+        }
+    }
+
+    @Nested
+    class TheFlat {
+        @Test
+        void followsItsSheet() {
+            assertThat(state(Instant.now())).isEqualTo(FlatState.EMPTY);
+            UUID id = make();
+            assertThat(state(Instant.now())).isEqualTo(FlatState.IN_WORK);
+            SheetStep fill = sheet(id).steps().stream()
+                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .findFirst()
+                    .orElseThrow();
+            tick(fill.id(), start, "");
+            assertThat(state(start.plus(Duration.ofMinutes(10)))).isEqualTo(FlatState.DRYING);
+            assertThat(state(start.plus(Duration.ofHours(2)))).isEqualTo(FlatState.IN_WORK);
+            tickAll(id);
+            asLead(() -> {
+                sheets.close(id);
+                return id;
+            });
+            assertThat(state(Instant.now())).isEqualTo(FlatState.CURING);
+        }
+    }
+
+    @Nested
+    class Closing {
+        @Test
+        void needsEveryStep() {
+            UUID id = make();
+            tick(sheet(id).steps().getFirst().id(), start, "");
+            assertThat(post(member("jonas"), "/sheets/" + id + "/close", Map.of()))
+                    .hasStatus(403)
+                    .bodyText()
+                    .contains("steps are not ticked yet");
+        }
+
+        @Test
+        void writesTheRecordByItself() {
+            UUID id = make();
+            as(member("jonas"), () -> {
+                sheets.noteClimate(id, Climate.of(18.5, 55, Climate.Air.MOVING));
+                return id;
+            });
+            tickAll(id);
+            double planned = sheet(id).paints().getFirst().litres().inLitres();
+            as(member("jonas"), () -> {
+                sheets.close(id);
+                return id;
+            });
+            List<Coat> coats = wall(asLead(() -> houses.flat(flat.id())), 0).coats();
+            assertThat(coats).extracting(Coat::layer).containsExactly(Layer.FINISH, Layer.FILLER, Layer.SPOTS);
+            assertThat(coats.getLast()).satisfies(spots -> {
+                assertThat(spots.places()).hasValue(3);
+                assertThat(spots.tin().orElseThrow().label()).isEqualTo(tin.label());
+                assertThat(spots.appliedBy()).contains("Jonas Petrak");
+                assertThat(spots.temperature().orElseThrow().inCelsius()).isEqualTo(18.5);
+                assertThat(spots.humidity().orElseThrow().inPercent()).isEqualTo(55);
+            });
+            assertThat(asLead(() -> walks.wall(wallId)).marks()).isEmpty();
+            assertThat(asLead(store::stock).tins().get(tin.id()).left().inLitres())
+                    .isCloseTo(3 - planned, Offset.offset(1e-9));
+            assertThat(sheet(id).closed().orElseThrow().by()).isEqualTo("Jonas Petrak");
+        }
+
+        @Test
+        void aRolledWallGetsItsCoatsAndAClosedSheetStays() {
+            asLead(() -> {
+                walks.overrule(
+                        wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            tickAll(id);
+            asLead(() -> {
+                sheets.close(id);
+                return id;
+            });
+            assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats())
+                    .extracting(Coat::layer)
+                    .containsExactly(Layer.FINISH, Layer.FILLER, Layer.SPOT_PRIMER, Layer.FINISH, Layer.FINISH);
+            assertThatThrownBy(() -> tick(sheet(id).steps().getFirst().id(), start, ""))
+                    .hasMessage("denied.sheetClosed");
+            assertThatThrownBy(() -> asLead(
+                            () -> sheets.untick(sheet(id).steps().getFirst().id())))
+                    .hasMessage("denied.sheetClosed");
+        }
+    }
+
+    @Test
+    void onPaperItIsAPdfOfItsSteps() throws Exception {
+        UUID id = make();
+        MvcTestResult result = mvc.get()
+                .uri("/sheets/" + id + "/lumko-sheet.pdf")
+                .with(user(member("jonas")))
+                .exchange();
+        assertThat(result).hasStatusOk().hasContentType("application/pdf");
+        try (var document = Loader.loadPDF(result.getResponse().getContentAsByteArray())) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains(
+                            "Ropewalk Court, flat " + flat.number(),
+                            "What to carry",
+                            tin.label(),
+                            "Old coats may hold lead",
+                            "Dab");
+        }
+    }
+
+    @Test
+    void aForeignSheetIsNotFound() {
+        UUID id = make();
+        assertThat(mvc.get().uri("/sheets/" + id).with(user(stranger()))).hasStatus(404);
+        assertThat(mvc.get().uri("/sheets/" + id).with(user(member("emeka")))).hasStatusOk();
+    }
+}
