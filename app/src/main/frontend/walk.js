@@ -288,7 +288,12 @@ document.addEventListener("alpine:init", () => {
             headers: { "HX-Request": "true", "X-CSRF-TOKEN": document.querySelector("meta[name=csrf]").content },
             body: new URLSearchParams(next.values),
           });
-          if (response.status >= 500 || response.status === 401 || response.redirected || response.headers.has("HX-Refresh")) {
+          if (response.headers.has("HX-Refresh")) {
+            // signed out meanwhile: the page asks to sign in, what waits stays on the device
+            location.reload();
+            return;
+          }
+          if (response.status >= 500 || response.status === 401 || response.redirected) {
             throw new Error(String(response.status));
           }
           localStorage.setItem(OUTBOX, JSON.stringify(readOutbox().slice(1)));

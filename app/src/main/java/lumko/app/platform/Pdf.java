@@ -3,6 +3,7 @@ package lumko.app.platform;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -22,6 +23,7 @@ public class Pdf {
     Pdf(ITemplateEngine templates, Speaker speaker) {
         this.templates = templates;
         this.speaker = speaker;
+        XRLog.setLoggingEnabled(false);
     }
 
     public byte[] render(String template, Map<String, Object> model) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.io.UnsupportedEncodingException;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -84,7 +86,7 @@ class RecordTest extends ApplicationTest {
         @Test
         void nameTooLong() {
             Flat flat = freshFlat("Tern Terrace");
-            Map<String, String> fields = new java.util.HashMap<>(room("4", "3", "2.5"));
+            Map<String, String> fields = new HashMap<>(room("4", "3", "2.5"));
             fields.put("roomName", "x".repeat(61));
             assertThat(post(member("mirela"), "/flats/" + flat.id() + "/rooms", fields))
                     .hasStatus(422)
@@ -238,7 +240,9 @@ class RecordTest extends ApplicationTest {
 
         @Test
         void whoIsNotSignedInIsAskedTo() {
-            assertThat(mvc.get().uri("/")).hasStatus3xxRedirection().hasRedirectedUrl("/login");
+            assertThat(mvc.get().uri("/").header("Accept", "text/html"))
+                    .hasStatus3xxRedirection()
+                    .hasRedirectedUrl("/login");
         }
     }
 
@@ -274,7 +278,7 @@ class RecordTest extends ApplicationTest {
         private static String withoutToken(MvcTestResult result) {
             try {
                 return result.getResponse().getContentAsString().replaceAll("(content|value)=\"[\\w-]{20,}\"", "");
-            } catch (java.io.UnsupportedEncodingException impossible) {
+            } catch (UnsupportedEncodingException impossible) {
                 throw new IllegalStateException(impossible);
             }
         }

@@ -1,0 +1,219 @@
+package lumko.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import lumko.app.house.Coat;
+import lumko.app.house.Flat;
+import lumko.app.house.Layer;
+import lumko.app.walk.Walks;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** From a fault on a wall to a finished sheet and its record, as the people of the demo do it. */
+class StoryTest extends BrowserTest {
+    @Autowired
+    Walks walls;
+
+    @Test
+    void theLeadWalksAWallAPainterDoesItAndTheRecordChangesByItself() {
+        // the lead: the front, the flat, the wall
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        assertThat(desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .containsText(Pattern.compile("flats need a hand"));
+        assertAccessible(desk, "front");
+        Locator window = link(desk, "Ropewalk Court, flat 7: empty");
+        window.click();
+        assertThat(desk.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Flat 7 · Ropewalk Court");
+        assertAccessible(desk, "flat");
+        link(desk, "Bedroom, wall D, 0 marks").click();
+        assertThat(desk.locator("#stack h2")).hasText("Bedroom, wall D, cut through");
+        assertThat(desk.locator("#stack dl")).containsText("Oat Husk");
+        assertThat(desk.locator("#stack dl")).containsText("tin 0401");
+        int layers = desk.locator("#stack dl > div").count();
+        link(desk, "Walk this wall").click();
+
+        // marks by tap: each changes the verdict
+        Locator word = desk.locator("#verdict-word");
+        assertThat(word).hasText("Leave");
+        tap(desk, 600, 700);
+        String first = desk.locator("#verdict-price").textContent();
+        assertThat(word).hasText("Dab");
+        tap(desk, 1200, 800);
+        tap(desk, 1800, 650);
+        assertThat(desk.locator("#verdict-price").textContent()).isNotEqualTo(first);
+        assertThat(desk.locator("svg[aria-label*='rolling is cheaper']")).isVisible();
+        desk.keyboard().press("a");
+        tap(desk, 2300, 900);
+        desk.keyboard().press("d");
+        // dragging to the right makes it bigger: 15 mm, then two steps up the ladder
+        drag(desk, 900, 400, 28, 0);
+        assertThat(desk.locator("[data-row]").nth(4)).containsText("30 mm wide");
+        desk.keyboard().press("o");
+        drag(desk, 1400, 1600, 60, 40);
+        assertThat(desk.locator("[data-row]")).hasCount(6);
+        String withPatch = word.textContent();
+        assertThat(withPatch).isIn("Feather", "Roll edge to edge");
+        // one too many, undone
+        desk.keyboard().press("n");
+        tap(desk, 2600, 1500);
+        desk.keyboard().press("u");
+        assertThat(desk.locator("[data-row]")).hasCount(6);
+        assertThat(word).hasText(withPatch);
+        assertThat(desk.getByText("Electricity")).isHidden();
+        assertThat(desk.locator("#cautions summary")).containsText("lead possible");
+
+        // which paint: the tin on record is in the store
+        button(desk, "This tin").click();
+        assertThat(desk.locator("#paint-tin")).hasAttribute("aria-pressed", "true");
+        assertThat(desk.locator(".verdict")).containsText("answered by Mirela Oduya");
+        assertThat(desk.locator(".verdict")).containsText("a tin of the same batch is in the store");
+        assertAccessible(desk, "walk");
+        link(desk, "To the flat and its sheet").click();
+        button(desk, "Make the sheet").click();
+        assertThat(desk.locator("h1")).containsText("Sheet");
+        assertThat(desk.locator("#carry")).containsText("Oat Husk");
+        assertAccessible(desk, "sheet");
+        String sheetUrl = desk.url();
+        byte[] pdf = desk.request().get(sheetUrl + "/lumko-sheet.pdf").body();
+        assertThat(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+
+        // the painter: ticks on a phone, notes the air, closes
+        Page phone = enter(Screen.PHONE, "Jonas Petrak");
+        phone.navigate(sheetUrl);
+        assertAccessible(phone, "sheet on a phone");
+        phone.getByLabel("Temperature").fill("400");
+        phone.getByLabel("Humidity").fill("55");
+        button(phone, "Note the air").click();
+        assertThat(phone.locator("#temperature-more")).containsText("Temperature must be −30–60 °C, was 400 °C.");
+        phone.getByLabel("Temperature").fill("19.5");
+        button(phone, "Note the air").click();
+        assertThat(phone.locator("#live")).containsText("19.5 °C, 55 % humidity");
+        int steps = phone.locator("ol[aria-label=Steps] > li").count();
+        for (int n = 0; n < steps; n++) {
+            Locator tick = phone.locator("#tick-" + n);
+            tick.click();
+            Locator reason = phone.locator("#why-" + n);
+            assertThat(tick.or(reason).first()).isVisible();
+            phone.waitForCondition(() -> "true".equals(tick.getAttribute("aria-pressed")) || reason.isVisible());
+            if (reason.isVisible()) {
+                reason.fill("dry by the back of the hand");
+                button(phone, "Go on all the same").click();
+            }
+            assertThat(tick).hasAttribute("aria-pressed", "true");
+        }
+        assertThat(phone.locator("#live")).containsText("early: dry by the back of the hand");
+        button(phone, "Close the sheet").click();
+        assertThat(phone.locator("#live")).containsText("Closed by Jonas Petrak");
+        assertAccessible(phone, "closed sheet on a phone");
+
+        // the lead: everything has changed by itself
+        desk.navigate(url("/"));
+        assertThat(link(desk, "Ropewalk Court, flat 7: curing")).isVisible();
+        link(desk, "Ropewalk Court, flat 7: curing").click();
+        link(desk, "Bedroom, wall D, 0 marks").click();
+        assertThat(desk.locator("#stack h2")).hasText("Bedroom, wall D, cut through");
+        assertThat(desk.locator("#stack dl > div").count()).isGreaterThan(layers);
+        assertThat(desk.locator("#stack dl")).containsText("Jonas Petrak · 19.5 °C, 55 %");
+        Flat flat = flat("Ropewalk Court", 7);
+        assertThat(wall(flat, 3).coats()).extracting(Coat::layer).contains(Layer.FILLER);
+
+        // a colleague of other houses looks and ticks, but does not change; another organisation sees none of it
+        Page emeka = enter(Screen.PHONE, "Emeka Thorsen");
+        emeka.navigate(desk.url());
+        assertThat(link(emeka, "Walk this wall")).isVisible();
+        assertThat(emeka.getByText("Add a room")).isHidden();
+        link(emeka, "Walk this wall").click();
+        assertThat(emeka.locator("main"))
+                .containsText("Only the lead and the painters who look after Ropewalk Court change its records.");
+        assertThat(emeka.locator(".keys")).isHidden();
+        stranger();
+        Page stranger = open(Screen.DESK);
+        stranger.navigate(url("/login"));
+        stranger.getByLabel("Sign-in name").fill("stranger");
+        stranger.getByLabel("Password").fill("wrong");
+        button(stranger, "Sign in").click();
+        assertThat(stranger.getByRole(AriaRole.ALERT)).hasText("Name or password do not fit. Try again.");
+        stranger.getByLabel("Sign-in name").fill("stranger");
+        stranger.getByLabel("Password").fill("long enough to be safe");
+        button(stranger, "Sign in").click();
+        assertThat(stranger.locator("main")).containsText("No house is on record yet");
+        stranger.navigate(sheetUrl);
+        assertThat(stranger.locator("h1")).hasText("Not here");
+    }
+
+    @Test
+    void byKeyboardAlone() {
+        Flat flat = freshFlat("Ropewalk Court");
+        Page page = enter(Screen.DESK, "Jonas Petrak");
+        page.navigate(url("/walls/" + wall(flat, 0).id() + "/walk"));
+        page.locator(".board").focus();
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowUp");
+        page.keyboard().press("s");
+        Locator rows = page.locator("[data-row]");
+        assertThat(rows).hasCount(1);
+        assertThat(rows.first()).containsText("screw 5 mm");
+        page.keyboard().press("+");
+        assertThat(rows.first()).containsText("screw 6 mm");
+        page.keyboard().press("-");
+        assertThat(rows.first()).containsText("screw 5 mm");
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("h");
+        assertThat(rows).hasCount(2);
+        page.keyboard().press("u");
+        assertThat(rows).hasCount(1);
+        button(page, "Put back").click();
+        assertThat(rows).hasCount(2);
+        page.locator(".board").focus();
+        page.keyboard().press(".");
+        page.waitForURL(url("/walls/" + wall(flat, 1).id() + "/walk"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void withoutSignalMarksWaitOnTheDevice(Screen screen) {
+        Flat flat = freshFlat("Ropewalk Court");
+        Page page = enter(screen, "Jonas Petrak");
+        page.navigate(url("/walls/" + wall(flat, 0).id() + "/walk"));
+        tap(page, 1000, 800);
+        page.context().setOffline(true);
+        double[] at = onScreen(page, 2000, 800);
+        page.mouse().click(at[0], at[1]);
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("not sent yet")))
+                .isVisible();
+        assertThat(page.locator("[data-row]")).hasCount(1);
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-row]")).hasCount(2, new LocatorAssertions.HasCountOptions().setTimeout(8000));
+        assertThat(page.getByText("not sent yet")).isHidden();
+        page.reload();
+        assertThat(page.locator("[data-row]")).hasCount(2);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Screen.class)
+    void linesAndAreasAreDrawnAtTrueSize(Screen screen) {
+        Flat flat = freshFlat("Ropewalk Court");
+        Page page = enter(screen, "Jonas Petrak");
+        page.navigate(url("/walls/" + wall(flat, 0).id() + "/walk"));
+        double[] from = onScreen(page, 1000, 1000);
+        double[] to = onScreen(page, 2000, 1500);
+        page.locator(".keys [data-kind=CRACK]").click();
+        drag(page, 1000, 1000, (int) Math.round(to[0] - from[0]), (int) Math.round(to[1] - from[1]));
+        var crack = asLead(() -> walls.wall(wall(flat, 0).id()))
+                .marks()
+                .getFirst()
+                .mark()
+                .fault();
+        assertThat(crack.extent().inMillimetres()).isBetween(1060.0, 1180.0);
+    }
+}

@@ -1,0 +1,122 @@
+package lumko.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
+import lumko.app.house.Flat;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every view is readable by everybody, on both screens, in light and in dark. */
+class ViewsTest extends BrowserTest {
+    private List<String> views() {
+        Flat flat = flat("Ropewalk Court", 3);
+        Flat unknown = flat("Brickfield House", 19);
+        return List.of(
+                "/",
+                "/flats/" + flat.id(),
+                "/walls/" + wall(flat, 2).id() + "/walk",
+                "/walls/" + wall(unknown, 2).id() + "/walk",
+                "/store",
+                "/figures",
+                "/people",
+                "/houses/new",
+                "/houses/" + flat.house().id() + "/flats/new",
+                "/flats/" + flat.id() + "/rooms/new",
+                "/flats/" + flat.id() + "/dates",
+                "/surfaces/" + wall(flat, 0).id() + "/edit",
+                "/nowhere");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "DESK, DARK", "PHONE, DARK"})
+    void everyViewIsAccessible(Screen screen, ColorScheme scheme) {
+        Page page = open(screen, scheme);
+        page.navigate(url("/login"));
+        assertAccessible(page, "login");
+        enter(page, "Mirela Oduya");
+        for (String view : views()) {
+            page.navigate(url(view));
+            assertAccessible(page, view + " " + screen + " " + scheme);
+        }
+        page.navigate(url("/flats/" + flat("Ropewalk Court", 3).id()));
+        link(page, "Open the sheet").click();
+        assertAccessible(page, "sheet " + screen + " " + scheme);
+    }
+
+    @Test
+    void targetsAreBigEnoughForAGlove() {
+        Page page = enter(Screen.PHONE, "Mirela Oduya");
+        for (String view : views()) {
+            page.navigate(url(view));
+            Object small = page.evaluate("""
+                    () => [...document.querySelectorAll('button, nav a, a.btn, summary, select, input:not([type=hidden]):not([type=checkbox])')]
+                      .filter(e => e.offsetParent && !e.closest('.sr-only'))
+                      .filter(e => e.getBoundingClientRect().height < 43.5)
+                      .map(e => e.outerHTML.slice(0, 80))""");
+            assertThat((List<?>) small).describedAs(view).isEmpty();
+        }
+    }
+
+    @Test
+    void badInputStaysWhereItWasTyped() {
+        Page page = enter(Screen.DESK, "Mirela Oduya");
+        page.navigate(url("/flats/" + freshFlat("Tern Terrace").id() + "/rooms/new"));
+        page.getByLabel("Room").fill("Attic");
+        page.getByLabel("Length").fill("-4");
+        page.getByLabel("Width").fill("3");
+        page.getByLabel("Height").fill("2.4");
+        button(page, "Add the room").click();
+        assertThat(page.locator("#length-more")).containsText("Length must be 0.1–30 m, was -4 m.");
+        assertThat(page.getByLabel("Room")).hasValue("Attic");
+        page.getByLabel("Length").fill("4");
+        button(page, "Add the room").click();
+        assertThat(page.locator("main")).containsText("Attic");
+    }
+
+    @Test
+    void theStoreTakesAColourAProductAndATin() {
+        Page page = enter(Screen.DESK, "Mirela Oduya");
+        page.navigate(url("/store"));
+        page.locator("#colourName").fill("Lantern Grey");
+        button(page, "Add the colour").click();
+        page.locator("#maker").fill("Umberfield");
+        page.locator("#product").fill("Cellar Wash");
+        button(page, "Add the product").click();
+        page.locator("#label").fill("0999");
+        page.locator("#productId").selectOption(new SelectOption().setLabel("Umberfield Cellar Wash, matt"));
+        page.locator("#colourId").selectOption(new SelectOption().setLabel("Lantern Grey"));
+        page.locator("#size").fill("2.5");
+        page.locator("#left-in-tin").fill("3");
+        page.locator("#place").fill("van");
+        button(page, "Add the tin").click();
+        assertThat(page.locator("main")).containsText("There cannot be more in the tin (3 L) than it holds (2.5 L).");
+        page.locator("#left-in-tin").fill("2");
+        button(page, "Add the tin").click();
+        assertThat(page.locator("main")).containsText("0999");
+    }
+
+    @Test
+    void anOwnFigureIsTakenWithItsReason() {
+        Page page = enter(Screen.DESK, "Mirela Oduya");
+        page.navigate(url("/figures"));
+        var row = page.locator("#WASH_BRUSH");
+        row.locator("summary").click();
+        row.getByLabel("Figure").fill("500");
+        row.getByLabel("Reason").fill("ours are large");
+        row.getByText("Set", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(row).containsText("must be 0–60 min each, was 500 min each.");
+        row.getByLabel("Figure").fill("6");
+        row.getByText("Set", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(row).containsText("Mirela Oduya: ours are large");
+        row.locator("summary").click();
+        row.getByText("back to start").click();
+        assertThat(page.locator("#WASH_BRUSH")).containsText("starting value");
+    }
+}
