@@ -144,8 +144,9 @@ public final class Words {
             return minutes + " min";
         }
         if (minutes < 10 * 60) {
-            long quarter = Math.round(minutes / 15.0) * 15;
-            return quarter / 60 + " h" + (quarter % 60 == 0 ? "" : " " + quarter % 60);
+            double step = minutes < 3 * 60 ? 5 : 15;
+            long rounded = Math.round(Math.round(minutes / step) * step);
+            return rounded / 60 + " h" + (rounded % 60 == 0 ? "" : " %02d".formatted(rounded % 60));
         }
         return minutes < 48 * 60 ? Math.round(minutes / 60.0) + " h" : number(minutes / 1440.0, 1) + " days";
     }

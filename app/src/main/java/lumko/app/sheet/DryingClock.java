@@ -38,6 +38,12 @@ public record DryingClock(
         };
     }
 
+    /** Whether it is ready later than another; what never dries is ready last. */
+    boolean isReadyAfter(DryingClock other) {
+        return likely.isEmpty()
+                || other.likely.filter(ready -> likely.get().isAfter(ready)).isPresent();
+    }
+
     public boolean isWetAt(Instant now) {
         return likely.map(ready -> ready.isAfter(now)).orElse(true);
     }

@@ -130,7 +130,8 @@ public class Sheets {
             progress.put(
                     row.turnoverId,
                     row.closedAt == null
-                            ? openProgress(row, stepsOf.getOrDefault(row.id(), List.of()), model, known)
+                            ? openProgress(
+                                    row, stepsOf.getOrDefault(row.id(), List.of()), model, clock.instant(), known)
                             : new Progress(
                                     known.openSheet(),
                                     known.ticked(),
@@ -147,11 +148,10 @@ public class Sheets {
         return known.filter(day -> day.isAfter(other)).orElse(other);
     }
 
-    private static Progress openProgress(SheetRow sheet, List<StepRow> ofSheet, DryingModel model, Progress known) {
-        Optional<Instant> dryUntil = ofSheet.stream()
-                .flatMap(step -> clock(step, sheet.climate(), model).stream())
-                .flatMap(clock -> clock.likely().stream())
-                .max(Instant::compareTo);
+    private static Progress openProgress(
+            SheetRow sheet, List<StepRow> ofSheet, DryingModel model, Instant now, Progress known) {
+        Optional<Instant> dryUntil =
+                waits(ofSheet, sheet.climate(), model, now).getLast().flatMap(DryingClock::likely);
         return new Progress(
                 Optional.of(sheet.id()),
                 (int) ofSheet.stream().filter(step -> step.tickedAt != null).count(),
@@ -232,10 +232,9 @@ public class Sheets {
                         Collectors.groupingBy(use -> use.stepId, Collectors.mapping(UseRow::use, Collectors.toList())));
         DryingModel model = new DryingModel(figures.catalogue());
         Instant now = clock.instant();
+        List<Optional<DryingClock>> waits = waits(rows, sheet.climate(), model, now);
         List<SheetStep> all = new ArrayList<>();
-        Optional<DryingClock> wet = Optional.empty();
         for (StepRow row : rows) {
-            Optional<DryingClock> running = clock(row, sheet.climate(), model);
             all.add(new SheetStep(
                     row.id(),
                     row.step(usesOf.getOrDefault(row.id(), List.of())),
@@ -249,12 +248,9 @@ public class Sheets {
                                             .orElse(""),
                                     at,
                                     Optional.ofNullable(row.earlyWhy))),
-                    running,
-                    row.tickedAt == null ? wet : Optional.empty(),
+                    clock(row, sheet.climate(), model),
+                    row.tickedAt == null ? waits.get(row.position) : Optional.empty(),
                     row.version()));
-            if (running.filter(clock -> clock.isWetAt(now)).isPresent()) {
-                wet = running;
-            }
         }
         return all;
     }
@@ -262,6 +258,30 @@ public class Sheets {
     private static Optional<DryingClock> clock(StepRow row, Climate climate, DryingModel model) {
         return Optional.ofNullable(row.tickedAt)
                 .flatMap(at -> row.toDry().map(wait -> DryingClock.start(wait, at, climate, model)));
+    }
+
+    /**
+     * What each step waits for: of all that was put on before it and is still wet by the clock, what is ready last. Where
+     * somebody went on early with a reason, the hand has judged what lay before, and only what came later counts. One more
+     * entry stands at the end, for what is wet after all steps.
+     */
+    private static List<Optional<DryingClock>> waits(
+            List<StepRow> rows, Climate climate, DryingModel model, Instant now) {
+        List<Optional<DryingClock>> waits = new ArrayList<>();
+        Optional<DryingClock> wet = Optional.empty();
+        for (StepRow row : rows) {
+            waits.add(wet);
+            if (row.earlyWhy != null) {
+                wet = Optional.empty();
+            }
+            Optional<DryingClock> own = clock(row, climate, model).filter(clock -> clock.isWetAt(now));
+            if (own.isPresent()
+                    && wet.filter(other -> other.isReadyAfter(own.get())).isEmpty()) {
+                wet = own;
+            }
+        }
+        waits.add(wet);
+        return waits;
     }
 
     private static List<String> labels(Flat flat, StepRow row) {
@@ -442,10 +462,9 @@ public class Sheets {
         }
         DryingModel model = new DryingModel(figures.catalogue());
         Instant now = clock.instant();
-        boolean wet = steps.findBySheetIdInOrderByPosition(List.of(sheet.id())).stream()
-                .filter(other -> other.position < row.position)
-                .flatMap(other -> clock(other, sheet.climate(), model).stream())
-                .anyMatch(clock -> clock.isWetAt(now));
+        boolean wet = waits(steps.findBySheetIdInOrderByPosition(List.of(sheet.id())), sheet.climate(), model, now)
+                .get(row.position)
+                .isPresent();
         if (wet && why.isEmpty()) {
             return new Ticked.StillWet(sheet.id(), stepId);
         }

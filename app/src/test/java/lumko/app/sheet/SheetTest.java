@@ -128,13 +128,13 @@ class SheetTest extends ApplicationTest {
     }
 
     private FlatState state(Instant now) {
-        return asLead(() -> {
+        return asLead(() -> clock.at(now, () -> {
             Turnover turnover = houses.flat(flat.id()).turnover().orElseThrow();
             return Sheets.flatProgress(
                             Optional.of(turnover),
                             sheets.progress(List.of(turnover.id())).getOrDefault(turnover.id(), Sheets.Progress.NONE))
                     .state(LocalDate.now(), now, Catalogue.starting());
-        });
+        }));
     }
 
     private MvcTestResult post(Member member, String path, Map<String, String> fields) {
@@ -231,6 +231,35 @@ class SheetTest extends ApplicationTest {
             tick(fill.id(), start, "");
             // light filler of 3 mm: 45 minutes at the usual air
             assertThat(tick(next.id(), start.plus(Duration.ofMinutes(46)), "")).isEqualTo(new Sheets.Ticked.Done(id));
+        }
+
+        @Test
+        void whatTheHandHasJudgedIsNotAskedForAgain() {
+            asLead(() -> {
+                walks.set(
+                        UUID.randomUUID(),
+                        wallId,
+                        new Mark(Spot.ofMillimetres(3000, 700), FaultKind.ANCHOR.usualFault()));
+                return wallId;
+            });
+            UUID id = make();
+            Sheet sheet = sheet(id);
+            int fill = index(sheet, StepKind.FILL);
+            assertThat(sheet.steps().get(fill + 1).step().kind()).isEqualTo(StepKind.FILL_AGAIN);
+            tick(sheet.steps().get(fill).id(), start, "");
+            tick(sheet.steps().get(fill + 1).id(), start.plusSeconds(60), "pale all over");
+            // the first filling would dry for hours yet; the second, thin one, half an hour
+            Instant soon = start.plus(Duration.ofMinutes(45));
+            assertThat(tick(sheet.steps().get(fill + 2).id(), start.plus(Duration.ofMinutes(20)), ""))
+                    .isInstanceOf(Sheets.Ticked.StillWet.class);
+            assertThat(tick(sheet.steps().get(fill + 2).id(), soon, "")).isInstanceOf(Sheets.Ticked.Done.class);
+        }
+
+        private int index(Sheet sheet, StepKind kind) {
+            return sheet.steps().stream()
+                    .map(step -> step.step().kind())
+                    .toList()
+                    .indexOf(kind);
         }
 
         @Test

@@ -1,0 +1,99 @@
+package lumko.app.browser;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.UUID;
+import lumko.app.account.Member;
+import lumko.app.house.Flat;
+import lumko.app.house.Surface;
+import lumko.app.paint.Tin;
+import lumko.app.platform.EditableRow;
+import lumko.app.sheet.Sheets;
+import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.Walks;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Mark;
+import lumko.core.fault.Measures;
+import lumko.core.wall.Spot;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Makes the pictures of docs/screenshots anew from the demo data; run by ./lumko shots. */
+@Tag("shots")
+class ScreenshotsTest extends BrowserTest {
+    @Autowired
+    Walks walks;
+
+    @Autowired
+    Sheets sheets;
+
+    private final Path folder = Path.of(System.getProperty("lumko.shots", "target/screenshots"));
+
+    @Test
+    void everyMainView() {
+        Member lead = member("mirela");
+        Flat flat = flat("Ropewalk Court", 7);
+        Surface bedroom = wall(flat, 0);
+        Surface living = wall(flat, 6);
+        as(lead, () -> {
+            mark(bedroom, FaultKind.NAIL_HOLE, 620, 820);
+            mark(bedroom, FaultKind.NAIL_HOLE, 1750, 1680);
+            mark(bedroom, FaultKind.NAIL_HOLE, 2200, 1560);
+            mark(bedroom, FaultKind.ANCHOR, 2000, 1060);
+            mark(bedroom, FaultKind.DING, 950, 420);
+            mark(living, FaultKind.NAIL_HOLE, 1500, 900);
+            mark(living, FaultKind.SCREW_HOLE, 3300, 800);
+            walks.set(
+                    UUID.randomUUID(),
+                    wall(flat, 8).id(),
+                    new Mark(
+                            Spot.ofMillimetres(2000, 1400), FaultKind.CRACK.of(Measures.ofMillimetres(900, 500, 0.4))));
+            confirm(bedroom);
+            confirm(living);
+            return lead;
+        });
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        shot(desk, "/", "front");
+        shot(desk, "/flats/" + flat.id(), "flat");
+        shot(desk, "/walls/" + bedroom.id() + "/walk", "walk");
+        shot(desk, "/store", "store");
+        shot(desk, "/figures", "figures");
+        shot(desk, "/people", "people");
+        Page phone = enter(Screen.PHONE, "Jonas Petrak");
+        shot(phone, "/walls/" + bedroom.id() + "/walk", "walk-phone");
+        UUID sheet = as(lead, () -> sheets.make(flat.id()));
+        shot(desk, "/sheets/" + sheet, "sheet");
+        as(member("jonas"), () -> {
+            sheets.sheet(sheet).steps().stream()
+                    .limit(5)
+                    .forEach(step -> sheets.tick(step.id(), "powders under the nail"));
+            return sheet;
+        });
+        phone.navigate(url("/sheets/" + sheet));
+        phone.evaluate("document.querySelector('.sheet-step.next').scrollIntoView({block: 'center'})");
+        picture(phone, "sheet-phone");
+    }
+
+    private void mark(Surface wall, FaultKind kind, double left, double up) {
+        walks.set(UUID.randomUUID(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.usualFault()));
+    }
+
+    private void confirm(Surface wall) {
+        walks.answer(
+                wall.id(),
+                PaintAnswer.TIN_IN_STORE,
+                wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
+                EditableRow.UNSAVED);
+    }
+
+    private void shot(Page page, String path, String name) {
+        page.navigate(url(path));
+        picture(page, name);
+    }
+
+    private void picture(Page page, String name) {
+        page.evaluate("document.fonts.ready.then(() => 1)");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
