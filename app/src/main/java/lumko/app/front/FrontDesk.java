@@ -39,6 +39,8 @@ class FrontDesk {
     private static final double ROOM_FOR_ROOF = 58;
     private static final double BETWEEN_HOUSES = 60;
 
+    private static final String UNKNOWN_FILL = "url(#unknown-hatch)";
+
     /** Houses with more bays than this get smaller windows. */
     private static final int MANY_BAYS = 5;
 
@@ -145,7 +147,7 @@ class FrontDesk {
                     String fill = window.wallColour()
                             .map(colours::get)
                             .map(colour -> colour.screen().hex())
-                            .orElse("");
+                            .orElse(UNKNOWN_FILL);
                     return new WindowDrawing(
                             window.flatId(),
                             window.number(),

@@ -22,7 +22,7 @@ record FrontView(List<FacadeDrawing> facades, double width, double height, List<
             double height,
             List<WindowDrawing> windows) {}
 
-    /** A flat's window. */
+    /** A flat's window, filled with its wall colour or the hatch of what nobody knows. */
     record WindowDrawing(
             UUID flatId,
             int number,
@@ -32,7 +32,12 @@ record FrontView(List<FacadeDrawing> facades, double width, double height, List<
             String fill,
             FlatState state,
             boolean late,
-            String title) {}
+            String title) {
+        /** The shape that tells its state. */
+        public String symbol() {
+            return "#s-" + state.name();
+        }
+    }
 
     /** A flat that needs a hand: what stands, what matters, and the one thing to do. */
     record Hand(

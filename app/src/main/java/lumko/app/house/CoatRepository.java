@@ -11,9 +11,9 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
             where r.flatId = :flatId order by c.position""")
     List<CoatRow> findByFlat(UUID flatId);
 
-    /** For each flat and colour, on how many walls it is the last full coat. */
+    /** For each flat and colour, on how many walls it is the last full coat, and the first room where it is. */
     @Query("""
-            select r.flatId as flatId, c.colourId as colourId, count(*) as walls
+            select r.flatId as flatId, c.colourId as colourId, count(*) as walls, min(r.position) as room
             from CoatRow c join SurfaceRow s on s.id = c.surfaceId join RoomRow r on r.id = s.roomId
             where s.kind = lumko.app.house.SurfaceKind.WALL and c.layer = lumko.app.house.Layer.FINISH
               and c.colourId is not null
@@ -29,5 +29,7 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
         UUID getColourId();
 
         long getWalls();
+
+        int getRoom();
     }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.People;
@@ -73,17 +74,13 @@ public class Houses {
 
     @Transactional(readOnly = true)
     public List<Facade> facades() {
+        // the colour of most walls; of equal ones that of the room entered first
         Map<UUID, CoatRepository.WallColour> colourOf = new HashMap<>();
+        Comparator<CoatRepository.WallColour> main = Comparator.comparingLong(CoatRepository.WallColour::getWalls)
+                .thenComparing(Comparator.comparingInt(CoatRepository.WallColour::getRoom)
+                        .reversed());
         for (CoatRepository.WallColour each : coats.wallColours()) {
-            colourOf.merge(
-                    each.getFlatId(),
-                    each,
-                    (one, other) -> Comparator.comparingLong(CoatRepository.WallColour::getWalls)
-                                            .thenComparing(CoatRepository.WallColour::getColourId)
-                                            .compare(one, other)
-                                    >= 0
-                            ? one
-                            : other);
+            colourOf.merge(each.getFlatId(), each, BinaryOperator.maxBy(main));
         }
         Map<UUID, List<Window>> windows = flats.findAll().stream()
                 .sorted(Comparator.comparingInt(flat -> flat.number))

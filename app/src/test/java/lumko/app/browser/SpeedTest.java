@@ -78,7 +78,7 @@ class SpeedTest extends BrowserTest {
                   }).observe(document.querySelector('main'), { childList: true });
                 }""");
         for (int n = 0; n < 40; n++) {
-            tap(page, 200 + 60 * n, 600 + 20 * (n % 20));
+            tap(page, 200 + 330 * (n % 8), 600 + 20 * (n % 20));
             if (n % 8 == 7) {
                 for (int undo = 0; undo < 8; undo++) {
                     int before = page.locator("[data-row]").count();

@@ -41,7 +41,7 @@ import org.openjdk.jmh.runner.options.TimeValue;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Tag("bench")
-public class JudgeBenchmark {
+public class JudgeSpeedTest {
     @Param({"1", "6", "20"})
     public int marks = 6;
 
@@ -92,7 +92,7 @@ public class JudgeBenchmark {
     @Test
     void run() throws RunnerException {
         new Runner(new OptionsBuilder()
-                        .include(JudgeBenchmark.class.getSimpleName())
+                        .include(JudgeSpeedTest.class.getSimpleName())
                         .forks(1)
                         .warmupIterations(3)
                         .warmupTime(TimeValue.seconds(1))
