@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 /** Measures, and prints, how long pages take on the server and a mark from tap to verdict; run by ./lumko bench. */
 @Tag("bench")
 class SpeedTest extends BrowserTest {
-    private static final int WARM_UP = 150;
+    private static final int WARM_UP = 400;
     private static final int MEASURED = 100;
 
     @Test
