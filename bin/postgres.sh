@@ -84,9 +84,15 @@ start() {
     fi
     socket=$(sockets)
     if [ "$(id -u)" = 0 ]; then install -d -m 700 -o "$OWNER" "$socket"; else mkdir -p "$socket"; fi
-    for _ in 1 2 3 4 5; do
-      port=$(free_port)
-      if as "$BIN/pg_ctl" -D "$dir/data" -l "$dir/log" -w -t 30 -o "-p $port -k $socket" start >/dev/null </dev/null; then ok=1; break; fi
+    for try in 1 2 3 4 5; do
+      # the port it had before, so that an application that is still running finds it again
+      port=$(as cat "$dir/port" 2>/dev/null || true)
+      if [ -z "$port" ] || [ "$try" -gt 1 ]; then port=$(free_port); fi
+      if as "$BIN/pg_ctl" -D "$dir/data" -l "$dir/log" -w -t 30 -o "-p $port -k $socket" start >/dev/null </dev/null; then
+        ok=1
+        echo "$port" | as tee "$dir/port" >/dev/null
+        break
+      fi
       grep -q 'Address already in use' "$dir/log" || break
     done
     [ -n "$ok" ] || { tail -20 "$dir/log" >&2; exit 1; }

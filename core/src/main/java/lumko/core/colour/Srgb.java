@@ -33,11 +33,6 @@ public record Srgb(int red, int green, int blue) {
         return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
     }
 
-    /** Light reflectance value as far as the screen colour tells: Y of D65, 2°, 0–100. */
-    public double lightReflectance() {
-        return xyz()[1];
-    }
-
     /** CIELAB relative to D65, 2° observer; greys come out with a = b = 0. */
     public Lab lab() {
         double[] xyz = xyz();

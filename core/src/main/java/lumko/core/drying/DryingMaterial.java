@@ -52,9 +52,4 @@ public enum DryingMaterial {
     public Length referenceThickness() {
         return referenceThickness;
     }
-
-    /** Whether it dries by giving water to the air; otherwise it sets by itself. */
-    public boolean isDriedByAir() {
-        return driedByAir;
-    }
 }

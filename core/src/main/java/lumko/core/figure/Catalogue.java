@@ -48,10 +48,6 @@ public final class Catalogue {
         return own == null ? figure.startingValue() : own;
     }
 
-    public boolean isSet(Figure figure) {
-        return set.containsKey(figure);
-    }
-
     /** A figure in minutes, times a count, a length in metres or an area in square metres. */
     public Duration minutes(Figure figure, double times) {
         return Times.ofMinutes(value(figure) * times);

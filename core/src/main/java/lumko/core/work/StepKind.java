@@ -64,12 +64,4 @@ public enum StepKind {
     public boolean isOfTheVisit() {
         return this == SET_UP || this == PACK_UP;
     }
-
-    /** Whether it puts wall paint on, so that ticking it is a coat on the record. */
-    public boolean isCoat() {
-        return switch (this) {
-            case ROLL, ROLL_AGAIN, ROLL_FURTHER, DAB, FEATHER -> true;
-            default -> false;
-        };
-    }
 }

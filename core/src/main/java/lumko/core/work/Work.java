@@ -34,15 +34,6 @@ public record Work(List<Step> steps) {
                 .reduce(Volume.ZERO, Volume::plus);
     }
 
-    public Volume wallPaint(String paint) {
-        return steps.stream()
-                .flatMap(step -> step.uses().stream())
-                .filter(use ->
-                        use.material() == Material.WALL_PAINT && use.paint().equals(paint))
-                .map(Use::volume)
-                .reduce(Volume.ZERO, Volume::plus);
-    }
-
     /** From the first move of the hand until the last coat is dry, by one person without a break, the likely value. */
     public Duration elapsed(DryingModel drying, Climate climate) {
         Duration sum = Duration.ZERO;

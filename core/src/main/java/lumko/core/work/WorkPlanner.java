@@ -55,8 +55,13 @@ public final class WorkPlanner {
     /** How far beyond an old patch the feathering runs. ASSUMPTION: a hand's width. */
     private static final double FEATHER_BEYOND_MM = 100;
 
-    /** Drying compound of one skim coat. */
+    /** A skim coat where it is thickest, which is what it dries by. */
     private static final Length SKIM_FILM = Length.ofMillimetres(1);
+
+    /** The first skim coat on average, and the thinner second. ASSUMPTION. */
+    private static final Length SKIM_AVERAGE = Length.ofMillimetres(0.6);
+
+    private static final Length SKIM_AGAIN_AVERAGE = Length.ofMillimetres(0.3);
 
     private final Catalogue figures;
     private final RepairTable repairs;
@@ -87,12 +92,6 @@ public final class WorkPlanner {
     /** How a fault is made good, as this planner counts it. */
     public Repair repair(Fault fault) {
         return repairs.repair(fault);
-    }
-
-    /** Whether one of the fittings has to have its supply off: plates come off, or wet work comes near. */
-    public boolean comesNearElectricity(Wall wall, List<Mark> marks, Action action) {
-        return platesInTheWay(wall, marks, action).stream()
-                .anyMatch(fitting -> fitting.kind().isElectric());
     }
 
     private List<Fitting> platesInTheWay(Wall wall, List<Mark> marks, Action action) {
@@ -243,18 +242,24 @@ public final class WorkPlanner {
         }
 
         private void skim() {
-            Volume coat = painted.times(SKIM_FILM).times(1 / (1 - figures.share(Figure.FILLER_SHRINKAGE)));
+            double withShrinkage = 1 / (1 - figures.share(Figure.FILLER_SHRINKAGE));
             part(SKIM)
                     .area(painted)
                     .minutes(Figure.SKIM_FIRST, painted.inSquareMetres())
-                    .uses(Material.DRYING_COMPOUND, "", coat)
+                    .uses(
+                            Material.DRYING_COMPOUND,
+                            "",
+                            painted.times(SKIM_AVERAGE).times(withShrinkage))
                     .wait(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
                     .tools(Tool.WIDE_KNIVES, Tool.PLATFORM)
                     .cautions(Caution.LADDER);
             part(SKIM_AGAIN)
                     .area(painted)
                     .minutes(Figure.SKIM_SECOND, painted.inSquareMetres())
-                    .uses(Material.DRYING_COMPOUND, "", coat.times(0.5))
+                    .uses(
+                            Material.DRYING_COMPOUND,
+                            "",
+                            painted.times(SKIM_AGAIN_AVERAGE).times(withShrinkage))
                     .wait(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
                     .tools(Tool.WIDE_KNIVES, Tool.PLATFORM)
                     .cautions(Caution.LADDER);

@@ -21,7 +21,6 @@ class CatalogueTest {
     void anOwnFigureStandsInPlaceOfTheStartingValue() {
         Catalogue own = Catalogue.of(Map.of(Figure.DAB, 1.5));
         assertThat(own.value(Figure.DAB)).isEqualTo(1.5);
-        assertThat(own.isSet(Figure.DAB)).isTrue();
         assertThat(own.value(Figure.FEATHER)).isEqualTo(2.5);
         assertThat(Catalogue.starting().value(Figure.DAB)).isEqualTo(1.0);
     }
