@@ -16,7 +16,8 @@ public final class TestDatabase {
     /** How to reach it. */
     public record Access(String url, String user, String password) {}
 
-    private static final Access ACCESS = create();
+    private static final Access CLUSTER = cluster();
+    private static final Access ACCESS = another("demo");
 
     private TestDatabase() {}
 
@@ -24,25 +25,32 @@ public final class TestDatabase {
         return ACCESS;
     }
 
-    private static Access create() {
+    /** One more fresh database. */
+    public static Access another(String name) {
+        String database = "test_" + name + "_" + ProcessHandle.current().pid();
+        try (var connection = DriverManager.getConnection(CLUSTER.url(), CLUSTER.user(), CLUSTER.password());
+                var statement = connection.createStatement()) {
+            statement.execute("drop database if exists " + database + " with (force)");
+            statement.execute("create database " + database);
+        } catch (SQLException problem) {
+            throw new IllegalStateException(problem);
+        }
+        return new Access(CLUSTER.url().replaceAll("/[^/]*$", "/" + database), CLUSTER.user(), CLUSTER.password());
+    }
+
+    private static Access cluster() {
         try {
             Map<String, String> env = new HashMap<>(System.getenv());
             if (!env.containsKey("SPRING_DATASOURCE_URL")) {
                 env.putAll(startCluster());
             }
-            String url = env.get("SPRING_DATASOURCE_URL");
-            String user = env.get("SPRING_DATASOURCE_USERNAME");
-            String password = env.get("SPRING_DATASOURCE_PASSWORD");
-            String name = "test_" + ProcessHandle.current().pid();
-            try (var connection = DriverManager.getConnection(url, user, password);
-                    var statement = connection.createStatement()) {
-                statement.execute("drop database if exists " + name + " with (force)");
-                statement.execute("create database " + name);
-            }
-            return new Access(url.replaceAll("/[^/]*$", "/" + name), user, password);
+            return new Access(
+                    env.get("SPRING_DATASOURCE_URL"),
+                    env.get("SPRING_DATASOURCE_USERNAME"),
+                    env.get("SPRING_DATASOURCE_PASSWORD"));
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
-        } catch (SQLException | InterruptedException problem) {
+        } catch (InterruptedException problem) {
             throw new IllegalStateException(problem);
         }
     }

@@ -17,6 +17,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -34,6 +35,11 @@ class SignInController {
         this.accounts = accounts;
         this.speaker = speaker;
         this.demo = demo;
+    }
+
+    @ModelAttribute("unitSystems")
+    UnitSystem[] unitSystems() {
+        return UnitSystem.values();
     }
 
     @GetMapping("/login")
