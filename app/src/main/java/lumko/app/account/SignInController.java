@@ -24,9 +24,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Signing in, the first run, and the one-click entry of the demo. */
 @Controller
 class SignInController {
-    /** Shortest password taken. Source: NIST SP 800-63B-4, 3.1.1.2, which asks for at least 8 beside another factor, 15 alone. */
-    private static final int SHORTEST_PASSWORD = 12;
-
     private final Accounts accounts;
     private final Speaker speaker;
     private final boolean demo;
@@ -89,12 +86,9 @@ class SignInController {
         String organisation = form.text("organisation", 120);
         String name = form.text("name", 120);
         String login = form.text("login", 80);
-        String password = form.text("password", 200);
+        String password = Passwords.read(form, "password", speaker.words());
         UnitSystem units = form.one("units", UnitSystem.class);
         String zone = form.text("zone", 60);
-        if (!form.hasError("password") && password.length() < SHORTEST_PASSWORD) {
-            form.refuse("password", speaker.words().say("refused.password", String.valueOf(SHORTEST_PASSWORD)));
-        }
         try {
             ZoneId.of(zone);
         } catch (DateTimeException unknown) {

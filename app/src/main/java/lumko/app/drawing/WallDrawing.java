@@ -80,35 +80,13 @@ public record WallDrawing(
         double x = mark.place().fromLeft().inMillimetres();
         double y = wallHeight.minus(mark.place().aboveFloor()).inMillimetres();
         double size = mark.fault().extent().inMillimetres();
-        return switch (mark.fault()) {
+        double[] run = switch (mark.fault()) {
+            case Fault.Round ignored -> new double[] {0, 0};
             case Fault.Crack crack ->
-                new MarkDrawing(
-                        numbered.id(),
-                        numbered.number(),
-                        crack.kind(),
-                        x,
-                        y,
-                        crack.run().inMillimetres(),
-                        -crack.rise().inMillimetres(),
-                        size);
-            case Fault.OldTouchUp touchUp ->
-                area(numbered, touchUp.kind(), x, y, touchUp.width(), touchUp.height(), size);
-            case Fault.Stain stain -> area(numbered, stain.kind(), x, y, stain.width(), stain.height(), size);
-            case Fault.NailHole n -> point(numbered, n.kind(), x, y, size);
-            case Fault.ScrewHole s -> point(numbered, s.kind(), x, y, size);
-            case Fault.Anchor a -> point(numbered, a.kind(), x, y, size);
-            case Fault.Ding d -> point(numbered, d.kind(), x, y, size);
-            case Fault.Hole h -> point(numbered, h.kind(), x, y, size);
+                new double[] {crack.run().inMillimetres(), -crack.rise().inMillimetres()};
+            case Fault.Patch patch ->
+                new double[] {patch.width().inMillimetres(), patch.height().inMillimetres()};
         };
-    }
-
-    private static MarkDrawing area(
-            Numbered numbered, FaultKind kind, double x, double y, Length width, Length height, double size) {
-        return new MarkDrawing(
-                numbered.id(), numbered.number(), kind, x, y, width.inMillimetres(), height.inMillimetres(), size);
-    }
-
-    private static MarkDrawing point(Numbered numbered, FaultKind kind, double x, double y, double size) {
-        return new MarkDrawing(numbered.id(), numbered.number(), kind, x, y, 0, 0, size);
+        return new MarkDrawing(numbered.id(), numbered.number(), mark.fault().kind(), x, y, run[0], run[1], size);
     }
 }

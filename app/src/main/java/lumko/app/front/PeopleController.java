@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.account.Passwords;
 import lumko.app.account.People;
 import lumko.app.account.Role;
 import lumko.app.house.Houses;
@@ -20,8 +21,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Who works here and which houses each looks after. */
 @Controller
 class PeopleController {
-    private static final int SHORTEST_PASSWORD = 12;
-
     private final People people;
     private final Houses houses;
     private final Access access;
@@ -54,11 +53,8 @@ class PeopleController {
         Form form = new Form(typed, speaker.words());
         String name = form.text("name", 120);
         String login = form.text("login", 80);
-        String password = form.text("password", 200);
+        String password = Passwords.read(form, "password", speaker.words());
         Role role = form.one("role", Role.class);
-        if (!form.hasError("password") && password.length() < SHORTEST_PASSWORD) {
-            form.refuse("password", speaker.words().say("refused.password", String.valueOf(SHORTEST_PASSWORD)));
-        }
         if (!form.hasError("login") && people.isTaken(login)) {
             form.refuse("login", speaker.words().say("refused.taken", login));
         }

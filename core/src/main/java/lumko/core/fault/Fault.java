@@ -16,9 +16,53 @@ public sealed interface Fault {
     /** The widest extent, as seen from the room. */
     Length extent();
 
+    /** A fault about as wide as it is high, given by its diameter. */
+    sealed interface Round extends Fault {
+        Length diameter();
+
+        @Override
+        default Measures measures() {
+            return new Measures(diameter(), diameter(), Length.ZERO);
+        }
+
+        @Override
+        default Area area() {
+            return Area.ofDisc(diameter());
+        }
+
+        @Override
+        default Length extent() {
+            return diameter();
+        }
+    }
+
+    /** A fault that covers a rectangle of the wall. */
+    sealed interface Patch extends Fault {
+        Limits SIDE = new Limits("side", 10, 6_000, "mm");
+
+        Length width();
+
+        Length height();
+
+        @Override
+        default Measures measures() {
+            return new Measures(width(), height(), Length.ZERO);
+        }
+
+        @Override
+        default Area area() {
+            return width().times(height());
+        }
+
+        @Override
+        default Length extent() {
+            return width().isLongerThan(height()) ? width() : height();
+        }
+    }
+
     /** A hole where a nail was or still is. */
-    record NailHole(Length diameter) implements Fault {
-        static final Limits DIAMETER = new Limits("nail hole diameter", 0.5, 4, "mm");
+    record NailHole(Length diameter) implements Round {
+        private static final Limits DIAMETER = new Limits("nail hole diameter", 0.5, 4, "mm");
 
         public NailHole {
             DIAMETER.check(diameter.inMillimetres());
@@ -28,26 +72,11 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.NAIL_HOLE;
         }
-
-        @Override
-        public Measures measures() {
-            return round(diameter);
-        }
-
-        @Override
-        public Area area() {
-            return Area.ofDisc(diameter);
-        }
-
-        @Override
-        public Length extent() {
-            return diameter;
-        }
     }
 
     /** A hole where a screw went straight into the wall. */
-    record ScrewHole(Length diameter) implements Fault {
-        static final Limits DIAMETER = new Limits("screw hole diameter", 3, 8, "mm");
+    record ScrewHole(Length diameter) implements Round {
+        private static final Limits DIAMETER = new Limits("screw hole diameter", 3, 8, "mm");
 
         public ScrewHole {
             DIAMETER.check(diameter.inMillimetres());
@@ -57,26 +86,11 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.SCREW_HOLE;
         }
-
-        @Override
-        public Measures measures() {
-            return round(diameter);
-        }
-
-        @Override
-        public Area area() {
-            return Area.ofDisc(diameter);
-        }
-
-        @Override
-        public Length extent() {
-            return diameter;
-        }
     }
 
     /** A plastic plug left in the wall; the hole reaches as deep as the plug is long. */
-    record Anchor(Length diameter) implements Fault {
-        static final Limits DIAMETER = new Limits("anchor diameter", 5, 14, "mm");
+    record Anchor(Length diameter) implements Round {
+        private static final Limits DIAMETER = new Limits("anchor diameter", 5, 14, "mm");
 
         public Anchor {
             DIAMETER.check(diameter.inMillimetres());
@@ -86,27 +100,12 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.ANCHOR;
         }
-
-        @Override
-        public Measures measures() {
-            return round(diameter);
-        }
-
-        @Override
-        public Area area() {
-            return Area.ofDisc(diameter);
-        }
-
-        @Override
-        public Length extent() {
-            return diameter;
-        }
     }
 
     /** A dent with the paper whole. */
-    record Ding(Length diameter, Length depth) implements Fault {
-        static final Limits DIAMETER = new Limits("ding diameter", 3, 120, "mm");
-        static final Limits DEPTH = new Limits("ding depth", 0.2, 15, "mm");
+    record Ding(Length diameter, Length depth) implements Round {
+        private static final Limits DIAMETER = new Limits("ding diameter", 3, 120, "mm");
+        private static final Limits DEPTH = new Limits("ding depth", 0.2, 15, "mm");
 
         public Ding {
             DIAMETER.check(diameter.inMillimetres());
@@ -122,21 +121,11 @@ public sealed interface Fault {
         public Measures measures() {
             return new Measures(diameter, diameter, depth);
         }
-
-        @Override
-        public Area area() {
-            return Area.ofDisc(diameter);
-        }
-
-        @Override
-        public Length extent() {
-            return diameter;
-        }
     }
 
     /** A hole through board or plaster. */
-    record Hole(Length diameter) implements Fault {
-        static final Limits DIAMETER = new Limits("hole diameter", 8, 600, "mm");
+    record Hole(Length diameter) implements Round {
+        private static final Limits DIAMETER = new Limits("hole diameter", 8, 600, "mm");
 
         public Hole {
             DIAMETER.check(diameter.inMillimetres());
@@ -146,27 +135,12 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.HOLE;
         }
-
-        @Override
-        public Measures measures() {
-            return round(diameter);
-        }
-
-        @Override
-        public Area area() {
-            return Area.ofDisc(diameter);
-        }
-
-        @Override
-        public Length extent() {
-            return diameter;
-        }
     }
 
     /** A crack in the surface, from its left end; it rises to the right where {@code rise} is positive. */
     record Crack(Length run, Length rise, Length gap) implements Fault {
-        static final Limits LENGTH = new Limits("crack length", 20, 12_000, "mm");
-        static final Limits GAP = new Limits("crack gap", 0.1, 12, "mm");
+        private static final Limits LENGTH = new Limits("crack length", 20, 12_000, "mm");
+        private static final Limits GAP = new Limits("crack gap", 0.1, 12, "mm");
 
         public Crack {
             LENGTH.check(Math.hypot(run.inMillimetres(), rise.inMillimetres()));
@@ -199,9 +173,7 @@ public sealed interface Fault {
     }
 
     /** An old touch-up that shows, in the wrong colour or the wrong sheen. */
-    record OldTouchUp(Length width, Length height) implements Fault {
-        static final Limits SIDE = new Limits("old touch-up side", 10, 6_000, "mm");
-
+    record OldTouchUp(Length width, Length height) implements Patch {
         public OldTouchUp {
             SIDE.check(width.inMillimetres());
             SIDE.check(height.inMillimetres());
@@ -211,27 +183,10 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.OLD_TOUCH_UP;
         }
-
-        @Override
-        public Measures measures() {
-            return new Measures(width, height, Length.ZERO);
-        }
-
-        @Override
-        public Area area() {
-            return width.times(height);
-        }
-
-        @Override
-        public Length extent() {
-            return width.isLongerThan(height) ? width : height;
-        }
     }
 
     /** A stain that would bleed through paint: water, smoke, ink. */
-    record Stain(Length width, Length height) implements Fault {
-        static final Limits SIDE = new Limits("stain side", 10, 6_000, "mm");
-
+    record Stain(Length width, Length height) implements Patch {
         public Stain {
             SIDE.check(width.inMillimetres());
             SIDE.check(height.inMillimetres());
@@ -241,24 +196,5 @@ public sealed interface Fault {
         public FaultKind kind() {
             return FaultKind.STAIN;
         }
-
-        @Override
-        public Measures measures() {
-            return new Measures(width, height, Length.ZERO);
-        }
-
-        @Override
-        public Area area() {
-            return width.times(height);
-        }
-
-        @Override
-        public Length extent() {
-            return width.isLongerThan(height) ? width : height;
-        }
-    }
-
-    private static Measures round(Length diameter) {
-        return new Measures(diameter, diameter, Length.ZERO);
     }
 }

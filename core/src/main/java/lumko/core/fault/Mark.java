@@ -17,14 +17,9 @@ public record Mark(Spot place, Fault fault) {
     /** Whether any of it lies between two heights above the floor. */
     public boolean reachesInto(Length from, Length to) {
         double half = switch (fault) {
+            case Fault.Round round -> round.diameter().inMillimetres() / 2;
             case Fault.Crack crack -> Math.abs(crack.rise().inMillimetres()) / 2;
-            case Fault.OldTouchUp touchUp -> touchUp.height().inMillimetres() / 2;
-            case Fault.Stain stain -> stain.height().inMillimetres() / 2;
-            case Fault.NailHole n -> n.diameter().inMillimetres() / 2;
-            case Fault.ScrewHole s -> s.diameter().inMillimetres() / 2;
-            case Fault.Anchor a -> a.diameter().inMillimetres() / 2;
-            case Fault.Ding d -> d.diameter().inMillimetres() / 2;
-            case Fault.Hole h -> h.diameter().inMillimetres() / 2;
+            case Fault.Patch patch -> patch.height().inMillimetres() / 2;
         };
         double height = centre().aboveFloor().inMillimetres();
         return height + half >= from.inMillimetres() && height - half <= to.inMillimetres();

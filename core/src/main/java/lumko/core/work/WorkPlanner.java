@@ -365,19 +365,11 @@ public final class WorkPlanner {
         private Area spotArea(Mark mark, boolean feather) {
             double beyond = feather ? FEATHER_BEYOND_MM : 0;
             return switch (mark.fault()) {
-                case Fault.OldTouchUp o -> grown(o.width(), o.height(), beyond);
-                case Fault.Stain s -> grown(s.width(), s.height(), beyond);
-                case Fault.Crack c -> grown(c.length(), Length.ofMillimetres(20), beyond / 2);
-                case Fault.NailHole n -> disc(n, beyond);
-                case Fault.ScrewHole s -> disc(s, beyond);
-                case Fault.Anchor a -> disc(a, beyond);
-                case Fault.Ding d -> disc(d, beyond);
-                case Fault.Hole h -> disc(h, beyond);
+                case Fault.Round round ->
+                    Area.ofDisc(repairs.repair(round).finishedAcross().plus(Length.ofMillimetres(2 * beyond)));
+                case Fault.Crack crack -> grown(crack.length(), Length.ofMillimetres(20), beyond / 2);
+                case Fault.Patch patch -> grown(patch.width(), patch.height(), beyond);
             };
-        }
-
-        private Area disc(Fault fault, double beyond) {
-            return Area.ofDisc(repairs.repair(fault).finishedAcross().plus(Length.ofMillimetres(2 * beyond)));
         }
 
         private Area grown(Length width, Length height, double beyond) {
