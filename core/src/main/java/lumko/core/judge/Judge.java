@@ -160,8 +160,8 @@ public final class Judge {
         Area together = Area.ZERO;
         for (Mark mark : wall.marks()) {
             Length across = planner.repair(mark.fault()).finishedAcross();
+            together = together.plus(repairedArea(mark.fault()));
             if (mark.fault() instanceof Fault.OldTouchUp touchUp) {
-                together = together.plus(touchUp.area());
                 if (action == Action.DAB) {
                     findings.add(Finding.of(Rule.OLD_TOUCH_UP_NEEDS_FEATHERING, touchUp.extent()));
                 } else if (touchUp.area().compareTo(WIDEST_FEATHERED) > 0) {
@@ -169,7 +169,6 @@ public final class Judge {
                 }
                 continue;
             }
-            together = together.plus(Area.ofDisc(across));
             if (action == Action.DAB && across.isLongerThan(widest)) {
                 findings.add(Finding.of(Rule.SPOT_TOO_WIDE_TO_DAB, across, widest));
             } else if (action == Action.FEATHER && across.isLongerThan(WIDEST_FEATHERED_SPOT)) {
@@ -231,17 +230,19 @@ public final class Judge {
 
     private double filledShare(WallCase wall) {
         double filled = filled(wall).stream()
-                .mapToDouble(mark -> switch (mark.fault()) {
-                    // a crack is filled along a strip as wide as its widest knife
-                    case Fault.Crack crack ->
-                        crack.length().inMetres()
-                                * (planner.repair(crack).fills().size() > 1 ? 0.25 : 0.02);
-                    default ->
-                        Area.ofDisc(planner.repair(mark.fault()).finishedAcross())
-                                .inSquareMetres();
-                })
+                .mapToDouble(mark -> repairedArea(mark.fault()).inSquareMetres())
                 .sum();
         return filled / wall.wall().paintedArea().inSquareMetres() * 100;
+    }
+
+    /** How much of the wall a repair takes up: a disc, a strip as wide as the knife along a crack, or the patch itself. */
+    private Area repairedArea(Fault fault) {
+        return switch (fault) {
+            case Fault.Round round -> Area.ofDisc(planner.repair(round).finishedAcross());
+            case Fault.Crack crack ->
+                crack.length().times(planner.repair(crack).fills().getLast().knife());
+            case Fault.Patch patch -> patch.area();
+        };
     }
 
     private List<Mark> filled(WallCase wall) {

@@ -226,6 +226,17 @@ class JudgeTest {
             assertThat(verdict.action()).isEqualTo(expected);
         }
 
+        @ParameterizedTest
+        @CsvSource({"4900, 4, SKIM_AND_ROLL", "3500, 4, ROLL", "4900, 0.4, ROLL"})
+        void aLongWideCrackTakesAsMuchOfTheWallAsItsKnifeIsWide(double length, double gap, Action expected) {
+            // taped with knives up to 300 mm: 1.47 of 12.5 m² is more than a tenth, 1.05 is not; a hairline is filled
+            // by 50 mm
+            List<Mark> crack = List.of(
+                    new Mark(Spot.ofMillimetres(50, 1500), FaultKind.CRACK.of(Measures.ofMillimetres(length, 0, gap))));
+            assertThat(judge.judge(wall(MATT, PaintBasis.UNKNOWN, crack)).action())
+                    .isEqualTo(expected);
+        }
+
         @Test
         void theLimitsAreTheOrganisations() {
             Judge own = new Judge(Catalogue.starting().with(Figure.SPOTS_TO_DAB, 2));
