@@ -439,6 +439,26 @@ class SheetTest extends ApplicationTest {
     }
 
     @Test
+    void onlyTheNextStepSaysWhatIsStillWet() throws Exception {
+        UUID id = make();
+        SheetStep fill = sheet(id).steps().stream()
+                .filter(step -> step.step().kind() == StepKind.FILL)
+                .findFirst()
+                .orElseThrow();
+        sheet(id).steps().stream()
+                .takeWhile(step -> !step.id().equals(fill.id()))
+                .forEach(step -> tick(step.id(), start, ""));
+        tick(fill.id(), Instant.now(), "");
+        String page = mvc.get()
+                .uri("/sheets/" + id)
+                .with(user(member("jonas")))
+                .exchange()
+                .getResponse()
+                .getContentAsString();
+        assertThat(page).containsOnlyOnce("still wet:");
+    }
+
+    @Test
     void aForeignSheetIsNotFound() {
         UUID id = make();
         assertThat(mvc.get().uri("/sheets/" + id).with(user(stranger()))).hasStatus(404);
