@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.stream.Collectors;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
+import lumko.core.drying.AirLimit;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
-import lumko.core.figure.Figure;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
 import lumko.core.work.Material;
@@ -108,30 +108,25 @@ public final class SheetView {
         return clock.likely().map(Instant::getEpochSecond).orElse(0L);
     }
 
-    /** Sentences on the air as noted: too cold, too hot, too damp, wall near the dew point. */
+    /** Sentences on the limits that the air as noted breaks. */
     public List<String> airWarnings() {
-        List<String> warnings = new ArrayList<>();
-        double celsius = sheet.climate().temperature().inCelsius();
-        if (celsius < figures.value(Figure.COLDEST_TO_PAINT)) {
-            warnings.add(words.say(
-                    "air.cold",
-                    Temperature.ofCelsius(celsius),
-                    Temperature.ofCelsius(figures.value(Figure.COLDEST_TO_PAINT))));
-        }
-        if (celsius > figures.value(Figure.WARMEST_TO_PAINT)) {
-            warnings.add(words.say(
-                    "air.hot",
-                    Temperature.ofCelsius(celsius),
-                    Temperature.ofCelsius(figures.value(Figure.WARMEST_TO_PAINT))));
-        }
-        if (sheet.climate().humidity().inPercent() > figures.value(Figure.DAMPEST_TO_PAINT)) {
-            warnings.add(words.say(
-                    "air.damp",
-                    sheet.climate().humidity().inPercent(),
-                    figures.value(Figure.DAMPEST_TO_PAINT),
-                    sheet.climate().dewPoint()));
-        }
-        return warnings;
+        return AirLimit.brokenBy(sheet.climate(), figures).stream()
+                .map(this::airWarning)
+                .toList();
+    }
+
+    private String airWarning(AirLimit limit) {
+        double figure = figures.value(limit.figure());
+        return switch (limit) {
+            case TOO_COLD -> words.say("air.cold", sheet.climate().temperature(), Temperature.ofCelsius(figure));
+            case TOO_HOT -> words.say("air.hot", sheet.climate().temperature(), Temperature.ofCelsius(figure));
+            case TOO_DAMP ->
+                words.say(
+                        "air.damp",
+                        sheet.climate().humidity().inPercent(),
+                        figure,
+                        sheet.climate().dewPoint());
+        };
     }
 
     /** The temperature as the organisation writes it, without its unit, for the field. */

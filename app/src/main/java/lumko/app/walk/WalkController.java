@@ -60,13 +60,6 @@ class WalkController {
         return "walk";
     }
 
-    /** The wall as it is now, for a device that wants to catch up. */
-    @GetMapping("/walls/{wallId}/walk/live")
-    String live(@PathVariable UUID wallId, Model model) {
-        show(wallId, model, Form.empty(speaker.words()));
-        return "walk :: live";
-    }
-
     @PostMapping("/walls/{wallId}/marks")
     String set(
             @PathVariable UUID wallId,
@@ -126,26 +119,6 @@ class WalkController {
         if (!form.hasErrors()) {
             form.attempt("acrossMm", () -> {
                 walks.measure(markId, measures, seen);
-                return markId;
-            });
-        }
-        return answer(wallId, form, htmx, model, response);
-    }
-
-    @PostMapping("/marks/{markId}/move")
-    String move(
-            @PathVariable UUID markId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        UUID wallId = walks.wallOf(markId);
-        Form form = new Form(typed, speaker.words());
-        int seen = form.whole("version", new Limits("version", -1, 1e9, ""));
-        Spot to = place(form, typed);
-        if (!form.hasErrors()) {
-            form.attempt("left", () -> {
-                walks.move(markId, to, seen);
                 return markId;
             });
         }

@@ -35,7 +35,6 @@ import lumko.core.judge.Film;
 import lumko.core.judge.Judge;
 import lumko.core.judge.PaintBasis;
 import lumko.core.judge.WallCase;
-import lumko.core.wall.Spot;
 import lumko.core.work.Action;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -256,19 +255,6 @@ public class Walks {
         MarkRow row = requireOpenMark(markId);
         row.checkSeen(seenVersion);
         row.put(new Mark(row.mark().place(), row.kind.of(measures)));
-    }
-
-    /** Moves a mark to another place of its wall. */
-    public void move(UUID markId, Spot to, int seenVersion) {
-        MarkRow row = requireOpenMark(markId);
-        row.checkSeen(seenVersion);
-        Mark moved = new Mark(to, row.mark().fault());
-        houses.flatOfSurface(row.surfaceId)
-                .surface(row.surfaceId)
-                .orElseThrow()
-                .asWall()
-                .checkOnWall(moved.centre());
-        row.put(moved);
     }
 
     /** Takes a mark away; it can be put back. */

@@ -255,7 +255,6 @@ class RecordTest extends ApplicationTest {
                     "/flats/%1$s/dates",
                     "/walls/%2$s/walk",
                     "/surfaces/%2$s/edit",
-                    "/walls/%2$s/walk/live",
                     "/houses/%3$s/flats/new");
         }
 
