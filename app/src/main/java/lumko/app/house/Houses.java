@@ -286,7 +286,7 @@ public class Houses {
         FlatRow flat = flats.findById(flatId).orElseThrow(NotFoundException::new);
         House house = house(flat.houseId);
         access.requireRecordsOf(house.id(), house.name());
-        Wall.HEIGHT.check(entered.height().inMillimetres());
+        Wall.ROOM_HEIGHT.check(entered.height().inMillimetres());
         RoomRow room = new RoomRow(UUID.randomUUID(), flatId);
         room.name = entered.name();
         room.kind = entered.kind();

@@ -149,7 +149,7 @@ class RecordController {
         RoomKind kind = form.one("roomKind", RoomKind.class);
         Length length = form.metres("length", Wall.WIDTH);
         Length width = form.metres("width", Wall.WIDTH);
-        Length height = form.metres("height", Wall.HEIGHT);
+        Length height = form.metres("height", Wall.ROOM_HEIGHT);
         Substrate substrate = form.one("substrate", Substrate.class);
         Texture texture = form.one("texture", Texture.class);
         if (form.hasErrors()) {

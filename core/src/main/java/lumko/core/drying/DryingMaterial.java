@@ -20,6 +20,13 @@ public enum DryingMaterial {
     EMULSION(Figure.DRY_EMULSION, 0.1, 0, 0.67, 1.35, true, 1),
     TRIM_WATER(Figure.DRY_TRIM_WATER, 0.1, 0, 0.8, 1.3, true, 1),
     TRIM_SOLVENT(Figure.DRY_TRIM_SOLVENT, 0.1, 0, 0.8, 1.2, false, 1),
+    FINE_FILLER(Figure.DRY_FINE_FILLER, 1, 1.5, 0.67, 1.35, true, 0.5),
+    TEXTURE(Figure.DRY_TEXTURE, 1, 1.0, 0.4, 1.6, true, 0.4),
+    ADHESION_PRIMER(Figure.DRY_ADHESION_PRIMER, 0.1, 0, 0.67, 1.35, true, 1),
+    /** The bead of paint that seals the edge of a tape. */
+    SEAL_BEAD(Figure.DRY_SEAL_BEAD, 0.1, 0, 0.67, 1.35, true, 1),
+    /** Fresh emulsion until it takes low-tack tape. */
+    EMULSION_TO_TAPE(Figure.DRY_EMULSION_TO_TAPE, 0.1, 0, 0.8, 1.5, true, 1),
     DAMP_WALL(Figure.DRY_DAMP_WALL, 0.1, 0, 0.75, 1.5, true, 1);
 
     final Figure figure;

@@ -1,56 +1,166 @@
 package lumko.core.fault;
 
+import java.util.Arrays;
 import java.util.List;
-import lumko.core.fault.Fault.Anchor;
-import lumko.core.fault.Fault.Crack;
-import lumko.core.fault.Fault.Ding;
-import lumko.core.fault.Fault.Hole;
-import lumko.core.fault.Fault.NailHole;
-import lumko.core.fault.Fault.OldTouchUp;
-import lumko.core.fault.Fault.ScrewHole;
-import lumko.core.fault.Fault.Stain;
+import java.util.Locale;
+import java.util.Set;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
 
 /**
- * The kinds of fault, how each is drawn out (as a point, a line or an area) and the sizes it usually has. Source: catalogue
- * of figures, Sizes.
+ * The kinds of fault, how each is drawn out (as a point, a line or an area), what is asked about it and the sizes it usually
+ * has. Source: catalogue of figures, Sizes.
  */
 public enum FaultKind {
-    NAIL_HOLE(Shape.POINT, Measures.ofMillimetres(2, 2, 0), 1, 1.5, 2, 2.5, 3, 4),
-    SCREW_HOLE(Shape.POINT, Measures.ofMillimetres(5, 5, 0), 3, 4, 5, 6, 7, 8),
-    ANCHOR(Shape.POINT, Measures.ofMillimetres(8, 8, 0), 6, 7, 8, 10, 12, 14),
-    DING(Shape.POINT, Measures.ofMillimetres(15, 15, 1.5), 5, 10, 15, 20, 30, 40, 60, 80),
-    HOLE(Shape.POINT, Measures.ofMillimetres(30, 30, 0), 12, 20, 30, 50, 75, 100, 150, 200, 300),
-    CRACK(Shape.LINE, Measures.ofMillimetres(300, 0, 0.4)),
-    OLD_TOUCH_UP(Shape.AREA, Measures.ofMillimetres(300, 200, 0)),
-    STAIN(Shape.AREA, Measures.ofMillimetres(300, 300, 0));
+    NAIL_HOLE(Group.HOLES, point(2, 0), of(0.5, 4), none(), asks(), 1, 1.5, 2, 2.5, 3, 4),
+    SCREW_HOLE(Group.HOLES, point(5, 0), of(3, 8), none(), asks(), 3, 4, 5, 6, 7, 8),
+    /** Paint and plaster pushed up round a hole that is otherwise sound. */
+    PROUD_RIM(Group.HOLES, point(12, 0), of(3, 60), none(), asks(), 8, 12, 16, 20, 30),
+    /** A plastic plug; chipped means driven in too far, or its rim broken away. */
+    ANCHOR(Group.HOLES, point(8, 0), of(5, 14), none(), asks(Asked.EDGE), 6, 7, 8, 10, 12, 14),
+    /** A toggle, spring wing or self-drilling anchor in a board. */
+    TOGGLE(Group.HOLES, point(16, 0), of(8, 30), none(), asks(), 10, 12, 16, 20, 25),
+    /** A nail or screw of the board itself that has worked loose and pushed its filler out. */
+    POPPED_FASTENER(Group.HOLES, point(10, 0), of(5, 30), none(), asks(), 8, 10, 15, 20),
+    /** A dent with the paper whole. */
+    DING(Group.HOLES, point(15, 1.5), of(3, 120), of(0.2, 15), asks(), 5, 10, 15, 20, 30, 40, 60, 80),
+    /** Torn paper or gouged plaster. */
+    GOUGE(Group.HOLES, area(80, 40, 2), of(5, 3_000), of(0.2, 15), asks()),
+    HOLE(Group.HOLES, point(30, 0), of(8, 600), none(), asks(Asked.EDGE, Asked.BACKING), holes()),
+    /** A gap or damage round an electrical box. */
+    BOX_GAP(Group.HOLES, point(110, 0), of(60, 400), none(), asks(), 80, 110, 150, 200, 250),
 
-    /** How a fault is drawn out on the wall. */
+    CRACK(Group.CRACKS, line(300, 0.4), of(20, 12_000), of(0.1, 12), asks(Asked.MOVEMENT)),
+    /** A crack where the wall meets trim, a frame, a vent or the ceiling. */
+    JOINT_CRACK(Group.CRACKS, line(600, 1), of(20, 12_000), of(0.1, 20), asks(Asked.MOVEMENT)),
+    FAILED_CAULK(Group.CRACKS, line(800, 4), of(20, 12_000), of(0.5, 20), asks()),
+    /** Paper torn off with a strip of tape. */
+    TAPE_TEAR(Group.CRACKS, line(200, 15), of(20, 6_000), of(1, 80), asks()),
+
+    FLAKING(Group.SURFACE, area(400, 300, 0), side(), none(), asks()),
+    /** Nibs, crumbs and bumps in old paint. */
+    NIBS(Group.SURFACE, area(500, 500, 0), side(), none(), asks(Asked.COUNT)),
+    /** Over-trowelled plaster on which paint has no hold. */
+    GLASSY_PLASTER(Group.SURFACE, area(1000, 800, 0), side(), none(), asks()),
+    LUMPY_PLASTER(Group.SURFACE, area(600, 400, 2), side(), of(0.2, 20), asks()),
+    /** New plaster or new board without a coat. */
+    BARE_SURFACE(Group.SURFACE, area(800, 600, 0), side(), none(), asks()),
+    WALLPAPER_REMAINS(Group.SURFACE, area(1000, 800, 0), side(), none(), asks()),
+    /** Panel or paper that stays and is painted over. */
+    PANEL_OR_PAPER(Group.SURFACE, area(2000, 1200, 0), side(), none(), asks()),
+    RUST(Group.SURFACE, area(60, 60, 0), side(), none(), asks()),
+
+    /** A run, sag or fat edge in old paint. */
+    RUN(Group.OLD_PAINT, line(200, 8), of(20, 6_000), of(1, 80), asks()),
+    /** Roller lines and lap marks. */
+    LAP_MARK(Group.OLD_PAINT, area(1200, 400, 0), side(), none(), asks()),
+    PROUD_FILLER(Group.OLD_PAINT, area(120, 80, 1), side(), of(0.1, 10), asks()),
+    /** Filler spread smooth on a textured wall. */
+    SMOOTH_ISLAND(Group.OLD_PAINT, area(200, 150, 0), side(), none(), asks()),
+    /** An old touch-up in the wrong colour. */
+    OLD_TOUCH_UP(Group.OLD_PAINT, area(300, 200, 0), side(), none(), asks()),
+    /** An old touch-up in the wrong sheen. */
+    OLD_SHEEN(Group.OLD_PAINT, area(300, 200, 0), side(), none(), asks()),
+    /** The brushed ring round a plate that was painted round. */
+    HALO(Group.OLD_PAINT, area(160, 160, 0), side(), none(), asks()),
+
+    SCUFF(Group.DIRT, area(400, 300, 0), side(), none(), asks()),
+    GREASE(Group.DIRT, area(600, 500, 0), side(), none(), asks()),
+    MOULD(Group.DIRT, area(400, 400, 0), side(), none(), asks()),
+    /** A stain that bleeds through paint: water, ink, soot. */
+    STAIN(Group.DIRT, area(300, 300, 0), side(), none(), asks()),
+    SMOKE(Group.DIRT, area(2000, 1500, 0), side(), none(), asks());
+
+    /** How a fault is drawn out on the surface. */
     public enum Shape {
         POINT,
         LINE,
         AREA
     }
 
-    private final Shape shape;
-    private final Measures usual;
+    /** What a fault belongs to, for finding it. */
+    public enum Group {
+        HOLES,
+        CRACKS,
+        SURFACE,
+        OLD_PAINT,
+        DIRT
+    }
+
+    /** What is asked about a fault besides its size. */
+    public enum Asked {
+        EDGE,
+        BACKING,
+        MOVEMENT,
+        COUNT
+    }
+
+    private record Usual(Shape shape, Measures measures) {}
+
+    private record Range(double low, double high) {}
+
+    private final Group group;
+    private final Usual usual;
+    private final Limits across;
+    private final Limits depth;
+    private final Set<Asked> asked;
     private final List<Length> ladder;
 
-    FaultKind(Shape shape, Measures usual, double... ladderMillimetres) {
-        this.shape = shape;
+    FaultKind(Group group, Usual usual, Range across, Range depth, Set<Asked> asked, double... ladderMillimetres) {
+        this.group = group;
         this.usual = usual;
-        this.ladder = java.util.Arrays.stream(ladderMillimetres)
-                .mapToObj(Length::ofMillimetres)
-                .toList();
+        String name = name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        this.across =
+                new Limits(name + (usual.shape == Shape.LINE ? " length" : " width"), across.low, across.high, "mm");
+        this.depth = new Limits(name + (usual.shape == Shape.LINE ? " gap" : " depth"), depth.low, depth.high, "mm");
+        this.asked = asked;
+        this.ladder =
+                Arrays.stream(ladderMillimetres).mapToObj(Length::ofMillimetres).toList();
+    }
+
+    private static Usual point(double diameter, double depth) {
+        return new Usual(Shape.POINT, Measures.ofMillimetres(diameter, diameter, depth));
+    }
+
+    private static Usual line(double length, double gap) {
+        return new Usual(Shape.LINE, Measures.ofMillimetres(length, 0, gap));
+    }
+
+    private static Usual area(double width, double height, double depth) {
+        return new Usual(Shape.AREA, Measures.ofMillimetres(width, height, depth));
+    }
+
+    private static Range of(double low, double high) {
+        return new Range(low, high);
+    }
+
+    private static Range none() {
+        return new Range(0, 0);
+    }
+
+    private static Range side() {
+        return new Range(10, 12_000);
+    }
+
+    private static double[] holes() {
+        return new double[] {12, 20, 30, 50, 75, 100, 150, 200, 300};
+    }
+
+    private static Set<Asked> asks(Asked... asked) {
+        return Set.of(asked);
+    }
+
+    public Group group() {
+        return group;
     }
 
     public Shape shape() {
-        return shape;
+        return usual.shape;
     }
 
     /** What a mark of this kind measures until somebody says otherwise. */
     public Measures usual() {
-        return usual;
+        return usual.measures;
     }
 
     /** The diameters offered one after the other for a point; empty for lines and areas, which are drawn at true size. */
@@ -58,25 +168,60 @@ public enum FaultKind {
         return ladder;
     }
 
+    /** What a repair of this kind depends on besides the size. */
+    public Set<Asked> asked() {
+        return asked;
+    }
+
+    /** Whether it has a depth, or a gap, of its own. */
+    public boolean hasDepth() {
+        return depth.high() > 0;
+    }
+
+    /** What its width, its sides or its length can be. */
+    Limits across() {
+        return across;
+    }
+
+    Limits depth() {
+        return depth;
+    }
+
+    void requires(Shape shape) {
+        if (usual.shape != shape) {
+            throw new IllegalArgumentException(this + " is drawn out as " + usual.shape + ", not as " + shape);
+        }
+    }
+
+    /** The condition as far as this kind is asked about it. */
+    Condition asked(Condition condition) {
+        return new Condition(
+                asked.contains(Asked.EDGE) ? condition.edge() : Condition.USUAL.edge(),
+                asked.contains(Asked.BACKING) ? condition.backing() : Condition.USUAL.backing(),
+                asked.contains(Asked.MOVEMENT) ? condition.movement() : Condition.USUAL.movement(),
+                asked.contains(Asked.COUNT) ? condition.count() : Condition.USUAL.count());
+    }
+
+    /** The fault of this kind with the given measures, in its usual condition. */
+    public Fault of(Measures measures) {
+        return of(measures, Condition.USUAL);
+    }
+
     /**
-     * The fault of this kind with the given measures.
+     * The fault of this kind with the given measures and condition.
      *
      * @throws lumko.core.quantity.OutOfRangeException if a measure is outside what the kind can have
      */
-    public Fault of(Measures m) {
-        return switch (this) {
-            case NAIL_HOLE -> new NailHole(m.across());
-            case SCREW_HOLE -> new ScrewHole(m.across());
-            case ANCHOR -> new Anchor(m.across());
-            case DING -> new Ding(m.across(), m.depth());
-            case HOLE -> new Hole(m.across());
-            case CRACK -> new Crack(m.across(), m.up(), m.depth());
-            case OLD_TOUCH_UP -> new OldTouchUp(m.across(), m.up());
-            case STAIN -> new Stain(m.across(), m.up());
+    public Fault of(Measures m, Condition condition) {
+        Length depth = hasDepth() ? m.depth() : Length.ZERO;
+        return switch (usual.shape) {
+            case POINT -> new Fault.Round(this, m.across(), depth, condition);
+            case LINE -> new Fault.Line(this, m.across(), m.up(), depth, condition);
+            case AREA -> new Fault.Patch(this, m.across(), m.up(), depth, condition);
         };
     }
 
     public Fault usualFault() {
-        return of(usual);
+        return of(usual.measures);
     }
 }

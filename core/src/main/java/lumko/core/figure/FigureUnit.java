@@ -22,5 +22,6 @@ public enum FigureUnit {
     YEAR,
     DAYS,
     DEGREES_CELSIUS,
+    KELVIN,
     PER_SQUARE_METRE
 }

@@ -9,15 +9,18 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import lumko.core.drying.DryingModel;
 import lumko.core.fault.Fault;
-import lumko.core.fault.Mark;
+import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.practice.Practice;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Repair;
+import lumko.core.repair.Repair.PaintAfter;
+import lumko.core.wall.RoomFinding;
 import lumko.core.wall.WindowLight;
 import lumko.core.work.Action;
-import lumko.core.work.Material;
-import lumko.core.work.WallTask;
 import lumko.core.work.Work;
 import lumko.core.work.WorkPlanner;
 
@@ -36,6 +39,9 @@ public final class Judge {
     /** A repair up to this can be feathered out by hand; wider ones have lost the wall's texture. ASSUMPTION. */
     private static final Length WIDEST_FEATHERED_SPOT = Length.ofMillimetres(400);
 
+    /** A moisture-tough finish has at least this gloss at 60°. ASSUMPTION: an eggshell. */
+    private static final double TOUGH_GLOSS = 8;
+
     /** Crowding of repairs is counted within a square of this side. */
     private static final double CROWD_SIDE_MM = 1000;
 
@@ -45,8 +51,12 @@ public final class Judge {
     private final ShowOdds odds;
 
     public Judge(Catalogue figures) {
+        this(figures, Practice.STARTING);
+    }
+
+    public Judge(Catalogue figures, Practice practice) {
         this.figures = figures;
-        this.planner = new WorkPlanner(figures);
+        this.planner = new WorkPlanner(figures, practice);
         this.drying = new DryingModel(figures);
         this.odds = new ShowOdds(figures, planner);
     }
@@ -70,22 +80,34 @@ public final class Judge {
                 .plus(figures.minutes(Figure.DELAY_OF_COMING_BACK, 1));
         // whatever shows in the end is cured by rolling the wall
         Duration cure = comeBack.plus(price(roll.work()));
-        return List.of(
-                option(wall, Action.LEAVE, cure),
-                option(wall, Action.DAB, cure),
-                option(wall, Action.FEATHER, cure),
-                option(wall, roll.action(), cure));
+        List<Option> options = new ArrayList<>(List.of(option(wall, Action.LEAVE, cure)));
+        if (washingMayDo(wall)) {
+            options.add(option(wall, Action.WASH, cure));
+        }
+        options.addAll(List.of(
+                option(wall, Action.DAB, cure), option(wall, Action.FEATHER, cure), option(wall, roll.action(), cure)));
+        return List.copyOf(options);
+    }
+
+    /** Only where nothing is left to paint once every mark has been washed. */
+    private boolean washingMayDo(WallCase wall) {
+        return !wall.marks().isEmpty()
+                && wall.marks().stream().allMatch(mark -> repair(wall, mark).paintAfter() == PaintAfter.NOTHING);
+    }
+
+    private Repair repair(WallCase wall, Mark mark) {
+        return planner.repair(mark, wall.task(Action.LEAVE), wall.site());
     }
 
     private Option option(WallCase wall, Action action, Duration comingBack) {
-        Work work = planner.plan(List.of(new WallTask("", wall.wall(), wall.marks(), action, "")), wall.site());
+        Work work = planner.plan(List.of(wall.task(action)), wall.site());
         Chance shows = odds.onWall(wall, action);
         Duration expected = price(work).plus(Duration.ofSeconds(Math.round(shows.likely() * comingBack.toSeconds())));
         return new Option(
                 action,
                 work,
                 work.labourOnWalls(),
-                work.volume(Material.WALL_PAINT),
+                work.paint(),
                 work.elapsed(drying, wall.climate()),
                 shows,
                 expected,
@@ -94,9 +116,7 @@ public final class Judge {
 
     private Duration price(Work work) {
         return work.labourOnWalls()
-                .plus(figures.minutes(
-                        Figure.LITRE_IN_MINUTES,
-                        work.volume(Material.WALL_PAINT).inLitres()));
+                .plus(figures.minutes(Figure.LITRE_IN_MINUTES, work.paint().inLitres()));
     }
 
     private static Option best(List<Option> options) {
@@ -109,8 +129,12 @@ public final class Judge {
     /** The hard rules that speak against an action. Nothing speaks against rolling the wall but that nothing is marked. */
     private List<Finding> against(WallCase wall, Action action) {
         List<Finding> findings = new ArrayList<>();
+        boolean smoked = wall.has(RoomFinding.SMELL_OF_SMOKE);
+        if (smoked && !action.isWholeWall()) {
+            findings.add(Finding.of(Rule.ROOM_WAS_SMOKED_IN));
+        }
         if (wall.marks().isEmpty()) {
-            if (action != Action.LEAVE) {
+            if (action != Action.LEAVE && !smoked) {
                 findings.add(Finding.of(Rule.NOTHING_MARKED));
             }
             return findings;
@@ -120,10 +144,54 @@ public final class Judge {
             sheenRules(wall, findings);
             sizeRules(wall, action, findings);
         }
-        if (action == Action.LEAVE && hasStain(wall)) {
-            findings.add(Finding.of(Rule.STAIN_BLEEDS));
+        if (action == Action.LEAVE) {
+            leavingRules(wall, findings);
         }
         return findings;
+    }
+
+    /** What bleeds, spreads or comes off has to be dealt with, however far away one stands. */
+    private static void leavingRules(WallCase wall, List<Finding> findings) {
+        if (hasStain(wall)) {
+            findings.add(Finding.of(Rule.STAIN_BLEEDS));
+        }
+        wall.marks().stream()
+                .map(mark -> mark.fault().kind())
+                .filter(Judge::cannotBeLeft)
+                .findFirst()
+                .ifPresent(kind -> findings.add(Finding.of(Rule.CANNOT_BE_LEFT, kind)));
+    }
+
+    private static boolean cannotBeLeft(FaultKind kind) {
+        return switch (kind) {
+            case MOULD, SMOKE, FLAKING, BOX_GAP, POPPED_FASTENER, BARE_SURFACE, WALLPAPER_REMAINS, RUST -> true;
+            case NAIL_HOLE,
+                    SCREW_HOLE,
+                    PROUD_RIM,
+                    ANCHOR,
+                    TOGGLE,
+                    DING,
+                    GOUGE,
+                    HOLE,
+                    CRACK,
+                    JOINT_CRACK,
+                    FAILED_CAULK,
+                    TAPE_TEAR,
+                    NIBS,
+                    GLASSY_PLASTER,
+                    LUMPY_PLASTER,
+                    PANEL_OR_PAPER,
+                    RUN,
+                    LAP_MARK,
+                    PROUD_FILLER,
+                    SMOOTH_ISLAND,
+                    OLD_TOUCH_UP,
+                    OLD_SHEEN,
+                    HALO,
+                    SCUFF,
+                    GREASE,
+                    STAIN -> false;
+        };
     }
 
     private static void paintRules(WallCase wall, List<Finding> findings) {
@@ -159,13 +227,23 @@ public final class Judge {
         Length widest = figures.length(Figure.SPOT_DIAMETER);
         Area together = Area.ZERO;
         for (Mark mark : wall.marks()) {
-            Length across = planner.repair(mark.fault()).finishedAcross();
-            together = together.plus(repairedArea(mark.fault()));
-            if (mark.fault() instanceof Fault.OldTouchUp touchUp) {
+            Repair repair = repair(wall, mark);
+            if (repair.paintAfter() == PaintAfter.NOTHING) {
+                continue;
+            }
+            Length across = repair.finishedAcross();
+            together = together.plus(repair.finishedArea());
+            if (repair.paintAfter() != PaintAfter.THE_PLACE) {
+                if (mark.fault().kind() != FaultKind.STAIN) {
+                    findings.add(Finding.of(Rule.NEEDS_WHOLE_WALL, mark.fault().kind()));
+                }
+                continue;
+            }
+            if (mark.fault() instanceof Fault.Patch patch) {
                 if (action == Action.DAB) {
-                    findings.add(Finding.of(Rule.OLD_TOUCH_UP_NEEDS_FEATHERING, touchUp.extent()));
-                } else if (touchUp.area().compareTo(WIDEST_FEATHERED) > 0) {
-                    findings.add(Finding.of(Rule.PATCH_TOO_WIDE_TO_FEATHER, touchUp.area(), WIDEST_FEATHERED));
+                    findings.add(Finding.of(Rule.OLD_TOUCH_UP_NEEDS_FEATHERING, patch.extent()));
+                } else if (patch.area().compareTo(WIDEST_FEATHERED) > 0) {
+                    findings.add(Finding.of(Rule.PATCH_TOO_WIDE_TO_FEATHER, patch.area(), WIDEST_FEATHERED));
                 }
                 continue;
             }
@@ -203,7 +281,9 @@ public final class Judge {
 
     private boolean needsSkim(WallCase wall) {
         return crowded(wall) > figures.value(Figure.SKIM_PER_SQUARE_METRE)
-                || filledShare(wall) > figures.value(Figure.SKIM_SHARE);
+                || filledShare(wall) > figures.value(Figure.SKIM_SHARE)
+                || wall.marks().stream()
+                        .anyMatch(mark -> repair(wall, mark).paintAfter() == PaintAfter.SKIM_AND_SURFACE);
     }
 
     /** The most repairs whose centres lie within a square metre, centred on one of them. */
@@ -230,29 +310,19 @@ public final class Judge {
 
     private double filledShare(WallCase wall) {
         double filled = filled(wall).stream()
-                .mapToDouble(mark -> repairedArea(mark.fault()).inSquareMetres())
+                .mapToDouble(mark -> repair(wall, mark).finishedArea().inSquareMetres())
                 .sum();
         return filled / wall.wall().paintedArea().inSquareMetres() * 100;
     }
 
-    /** How much of the wall a repair takes up: a disc, a strip as wide as the knife along a crack, or the patch itself. */
-    private Area repairedArea(Fault fault) {
-        return switch (fault) {
-            case Fault.Round round -> Area.ofDisc(planner.repair(round).finishedAcross());
-            case Fault.Crack crack ->
-                crack.length().times(planner.repair(crack).fills().getLast().knife());
-            case Fault.Patch patch -> patch.area();
-        };
-    }
-
     private List<Mark> filled(WallCase wall) {
         return wall.marks().stream()
-                .filter(mark -> !planner.repair(mark.fault()).fills().isEmpty())
+                .filter(mark -> !repair(wall, mark).fills().isEmpty())
                 .toList();
     }
 
     private static boolean hasStain(WallCase wall) {
-        return wall.marks().stream().anyMatch(mark -> mark.fault() instanceof Fault.Stain);
+        return wall.marks().stream().anyMatch(mark -> mark.fault().kind() == FaultKind.STAIN);
     }
 
     /** Adds spots like those that are there, spread over the wall, until rolling wins. */
@@ -278,7 +348,7 @@ public final class Judge {
 
     private List<Finding> reasons(WallCase wall, Option best, List<Option> options) {
         List<Finding> reasons = new ArrayList<>();
-        if (wall.marks().isEmpty()) {
+        if (wall.marks().isEmpty() && best.action() == Action.LEAVE) {
             reasons.add(Finding.of(Rule.NOTHING_MARKED));
             return reasons;
         }
@@ -311,6 +381,15 @@ public final class Judge {
 
     private List<Finding> circumstances(WallCase wall) {
         List<Finding> findings = new ArrayList<>();
+        if (wall.has(RoomFinding.DAMP)) {
+            findings.add(Finding.of(Rule.DAMP_FIRST));
+        }
+        if (wall.has(RoomFinding.TENANT_COLOUR)) {
+            findings.add(Finding.of(Rule.TENANTS_COLOUR));
+        }
+        wall.film()
+                .filter(film -> wall.has(RoomFinding.STEAM) && film.gloss60() < TOUGH_GLOSS)
+                .ifPresent(film -> findings.add(Finding.of(Rule.STEAM_WANTS_SHEEN, film.gloss60(), TOUGH_GLOSS)));
         int seen = (int) wall.marks().stream().filter(odds::inEyeBand).count();
         if (seen > 0) {
             findings.add(Finding.of(

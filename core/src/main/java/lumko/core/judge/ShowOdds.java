@@ -1,10 +1,12 @@
 package lumko.core.judge;
 
 import lumko.core.fault.Fault;
-import lumko.core.fault.Mark;
+import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.quantity.Length;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Repair;
 import lumko.core.wall.WindowLight;
 import lumko.core.work.Action;
 import lumko.core.work.WorkPlanner;
@@ -38,6 +40,9 @@ final class ShowOdds {
     /** A wall painted edge to edge shows nothing but what was overlooked. */
     private static final Chance AFTER_ROLLING = new Chance(0.005, 0.02, 0.05);
 
+    /** A scuff that is washed may leave its shine. */
+    private static final Chance AFTER_WASHING = new Chance(0.03, 0.1, 0.3);
+
     private final Catalogue figures;
     private final WorkPlanner planner;
 
@@ -60,30 +65,55 @@ final class ShowOdds {
     /** An untouched fault, by the visual angle of its extent and how it stands out from the wall. */
     private Chance asItIs(Mark mark, WallCase wall) {
         double distance = wall.room().inspectionDistance().inMillimetres();
-        double seenAcross = switch (mark.fault()) {
-            case Fault.Crack crack -> crack.gap().inMillimetres() * 4;
-            case Fault.Ding ding -> ding.diameter().inMillimetres() / 4;
-            case Fault.OldTouchUp touchUp -> touchUp.extent().inMillimetres() / 10;
-            case Fault.NailHole n -> n.diameter().inMillimetres();
-            case Fault.ScrewHole s -> s.diameter().inMillimetres();
-            case Fault.Anchor a -> a.diameter().inMillimetres();
-            case Fault.Hole h -> h.diameter().inMillimetres();
-            case Fault.Stain s -> s.extent().inMillimetres();
-        };
+        double seenAcross = seenAcross(mark.fault());
         double minutesOfArc = Math.toDegrees(seenAcross / distance) * 60;
         // one minute of arc is what a sharp eye resolves; at twice that half of the lookers notice
         double logit = 2.0 * Math.log(Math.max(0.01, minutesOfArc) / 2);
         if (inEyeBand(mark)) {
             logit += EYE_BAND;
         }
-        if (wall.light().isRaking() && mark.fault() instanceof Fault.Ding) {
+        if (wall.light().isRaking() && castsShadow(mark.fault().kind())) {
             logit += RAKING;
         }
         return Chance.ofLogit(logit, SPREAD);
     }
 
+    /** As wide as a black dot would be that catches the eye as much, in millimetres. The shares are ASSUMPTIONS. */
+    private static double seenAcross(Fault fault) {
+        double extent = fault.extent().inMillimetres();
+        double deep = fault.measures().depth().inMillimetres();
+        return switch (fault.kind()) {
+            case NAIL_HOLE, SCREW_HOLE, ANCHOR, TOGGLE, HOLE -> extent;
+            case STAIN, SMOKE, MOULD, BARE_SURFACE, RUST -> extent;
+            case GOUGE, BOX_GAP, FLAKING, PROUD_RIM, POPPED_FASTENER -> extent / 2;
+            case DING, WALLPAPER_REMAINS -> extent / 4;
+            case SCUFF -> extent / 5;
+            case OLD_TOUCH_UP, GREASE -> extent / 10;
+            case HALO, SMOOTH_ISLAND -> extent / 15;
+            case OLD_SHEEN -> extent / 20;
+            case LAP_MARK -> extent / 30;
+            case GLASSY_PLASTER, PANEL_OR_PAPER -> extent / 100;
+            case CRACK, JOINT_CRACK, FAILED_CAULK -> deep * 4;
+            case TAPE_TEAR -> deep;
+            case RUN -> deep / 4;
+            case LUMPY_PLASTER, PROUD_FILLER -> deep * 10;
+            case NIBS -> 2;
+        };
+    }
+
+    private static boolean castsShadow(FaultKind kind) {
+        return switch (kind) {
+            case DING, PROUD_RIM, POPPED_FASTENER, NIBS, LUMPY_PLASTER, RUN, PROUD_FILLER, GOUGE -> true;
+            default -> false;
+        };
+    }
+
     private Chance touchedUp(Mark mark, WallCase wall, Action action) {
-        double across = planner.repair(mark.fault()).finishedAcross().inMillimetres();
+        Repair repair = planner.repair(mark, wall.task(action), wall.site());
+        if (repair.paintAfter() == Repair.PaintAfter.NOTHING) {
+            return AFTER_WASHING;
+        }
+        double across = repair.finishedAcross().inMillimetres();
         double logit = action == Action.FEATHER ? BEST_FEATHER : BEST_DAB;
         double doublings = Math.log(Math.max(1, across) / 8) / Math.log(2);
         // on the smallest spots blending gains nothing; the wider the spot, the more its edge would show

@@ -7,12 +7,18 @@ public record Fitting(Kind kind, Box box) {
         SWITCH(true),
         WALL_LIGHT(true),
         RADIATOR(false),
-        RAIL(false);
+        RAIL(false),
+        BLIND(false);
 
         private final boolean electric;
 
         Kind(boolean electric) {
             this.electric = electric;
+        }
+
+        /** Whether it is a plate that a screwdriver takes off. */
+        public boolean isPlate() {
+            return this == SOCKET || this == SWITCH;
         }
 
         /** Whether its supply has to be off before it is loosened or wet work comes near. */

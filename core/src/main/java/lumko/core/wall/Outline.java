@@ -58,6 +58,13 @@ public record Outline(List<Corner> corners) {
         return Area.ofSquareMetres(-signedArea(corners) / 1e6);
     }
 
+    /** Whether the corner at which a side begins stands out into the room, so that people brush past it. */
+    public boolean isOutsideCorner(int side) {
+        int n = corners.size();
+        // corners run clockwise: a turn to the left stands out
+        return turn(corners.get((side + n - 1) % n), corners.get(side), corners.get((side + 1) % n)) > 0;
+    }
+
     /**
      * How daylight from a window in one wall meets another wall, by the angle between them and the side of the nearer end.
      */

@@ -6,7 +6,8 @@ import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 
 /**
- * One flat wall of a room, seen from inside, with what is in it and on it. Openings and fittings lie within the wall and
+ * One flat wall of a room, seen from inside, with what is in it and on it; also a ceiling seen from below, whose height is
+ * then the room's depth. Openings and fittings lie within the wall and
  * openings do not overlap each other.
  */
 public record Wall(Length width, Length height, Texture texture, List<Opening> openings, List<Fitting> fittings) {
@@ -14,14 +15,16 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
     public static final Limits WIDTH = new Limits("wall width", 100, 30_000, "mm");
 
     /** What a room's height can be. */
-    public static final Limits HEIGHT = new Limits("room height", 1_500, 8_000, "mm");
+    public static final Limits ROOM_HEIGHT = new Limits("room height", 1_500, 8_000, "mm");
+
+    private static final Limits TALL = new Limits("wall height", 100, 30_000, "mm");
 
     /** Openings up to this stay in the area as an allowance for cutting round them. Source: catalogue of figures, Spread. */
     private static final Area SMALL_OPENING = Area.ofSquareMetres(0.5);
 
     public Wall {
         WIDTH.check(width.inMillimetres());
-        HEIGHT.check(height.inMillimetres());
+        TALL.check(height.inMillimetres());
         openings = List.copyOf(openings);
         fittings = List.copyOf(fittings);
         for (Opening opening : openings) {

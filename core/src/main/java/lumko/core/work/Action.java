@@ -1,8 +1,10 @@
 package lumko.core.work;
 
-/** What can be done with a wall. */
+/** What can be done with a surface, from least to most. */
 public enum Action {
     LEAVE,
+    /** Made good by washing alone. */
+    WASH,
     DAB,
     FEATHER,
     ROLL,
@@ -13,7 +15,7 @@ public enum Action {
         return this == DAB || this == FEATHER;
     }
 
-    /** Whether the wall is painted from edge to edge. */
+    /** Whether the surface is painted from edge to edge. */
     public boolean isWholeWall() {
         return this == ROLL || this == SKIM_AND_ROLL;
     }

@@ -4,7 +4,12 @@ import java.time.Duration;
 import java.util.List;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
+import lumko.core.step.Material;
+import lumko.core.step.Step;
+import lumko.core.step.StepKind;
+import lumko.core.step.Use;
 
 /** The steps of a job in order. */
 public record Work(List<Step> steps) {
@@ -22,6 +27,15 @@ public record Work(List<Step> steps) {
                 .reduce(Duration.ZERO, Duration::plus);
     }
 
+    /** Everything that is painted on from a tin of the record. */
+    public Volume paint() {
+        return steps.stream()
+                .flatMap(step -> step.uses().stream())
+                .filter(use -> use.material().isPaint())
+                .map(Use::volume)
+                .reduce(Volume.ZERO, Volume::plus);
+    }
+
     public Duration labour() {
         return steps.stream().map(Step::labour).reduce(Duration.ZERO, Duration::plus);
     }
@@ -34,17 +48,21 @@ public record Work(List<Step> steps) {
                 .reduce(Volume.ZERO, Volume::plus);
     }
 
-    /** From the first move of the hand until the last coat is dry, by one person without a break, the likely value. */
+    /** Metres of tape to be put on. */
+    public Length tape() {
+        return steps.stream()
+                .filter(step -> step.kind() == StepKind.TAPE_EDGES || step.kind() == StepKind.PROTECT_FLOOR)
+                .map(Step::edge)
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    /** From the first move of the hand until the last coat is dry, by one person, the likely value. */
     public Duration elapsed(DryingModel drying, Climate climate) {
-        Duration sum = Duration.ZERO;
-        for (Step step : steps) {
-            if (!step.kind().isOfTheVisit()) {
-                sum = sum.plus(step.labour())
-                        .plus(step.toDry()
-                                .map(wait -> drying.likelyForPlanning(wait.material(), wait.thickness(), climate))
-                                .orElse(Duration.ZERO));
-            }
-        }
-        return sum;
+        return Timeline.of(withoutTheVisit(), drying, climate).dryAt();
+    }
+
+    private Work withoutTheVisit() {
+        return new Work(
+                steps.stream().filter(step -> !step.kind().isOfTheVisit()).toList());
     }
 }

@@ -1,38 +1,51 @@
 package lumko.core.work;
 
-import static lumko.core.work.StepKind.*;
+import static lumko.core.step.StepKind.*;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingMaterial;
-import lumko.core.drying.DryingModel;
 import lumko.core.fault.Fault;
-import lumko.core.fault.Mark;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.hold.Binder;
+import lumko.core.hold.Need;
+import lumko.core.practice.Practice;
+import lumko.core.practice.Question;
+import lumko.core.practice.School;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
-import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
-import lumko.core.repair.Fill;
+import lumko.core.repair.Ground;
+import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
 import lumko.core.repair.RepairTable;
+import lumko.core.repair.Textures;
+import lumko.core.step.Caution;
+import lumko.core.step.Material;
+import lumko.core.step.Site;
+import lumko.core.step.Step;
+import lumko.core.step.StepKind;
+import lumko.core.step.Task;
+import lumko.core.step.Tool;
+import lumko.core.step.Use;
+import lumko.core.step.Wait;
+import lumko.core.step.Within;
+import lumko.core.wall.EveryTime;
 import lumko.core.wall.Fitting;
+import lumko.core.wall.Opening;
+import lumko.core.wall.RoomFinding;
 import lumko.core.wall.Wall;
 
 /**
- * Turns what is to be done with each wall into one ordered job. Steps of the same kind and paint are merged over the walls,
- * so that every tool comes out once; a merged step waits as long as its slowest part.
+ * Turns what is to be done with each surface into one ordered job, in the house practice. Steps of the same kind and paint
+ * are merged over the surfaces, so that every tool comes out once; a merged step waits as long as its slowest part.
  */
 public final class WorkPlanner {
     /** Floor strip along a wall that is being rolled, and below a spot. ASSUMPTION: a sheet one metre wide. */
@@ -64,310 +77,495 @@ public final class WorkPlanner {
     private static final Length SKIM_AGAIN_AVERAGE = Length.ofMillimetres(0.3);
 
     private final Catalogue figures;
+    private final Practice practice;
     private final RepairTable repairs;
 
     public WorkPlanner(Catalogue figures) {
-        this.figures = figures;
-        this.repairs = new RepairTable(figures);
+        this(figures, Practice.STARTING);
     }
 
-    /** The job for the given walls; nothing where every wall is left. */
+    public WorkPlanner(Catalogue figures, Practice practice) {
+        this.figures = figures;
+        this.practice = practice;
+        this.repairs = new RepairTable(figures, practice);
+    }
+
+    /** The job for the given surfaces; nothing where all of them are left. */
     public Work plan(List<WallTask> tasks, Site site) {
-        List<WallTask> active =
-                tasks.stream().filter(task -> task.action() != Action.LEAVE).toList();
-        if (active.isEmpty()) {
+        return plan(tasks, List.of(), site);
+    }
+
+    /** The job for the given surfaces and trim; nothing where all of them are left. */
+    public Work plan(List<WallTask> tasks, List<TrimTask> trims, Site site) {
+        List<WallTask> active = tasks.stream().filter(WallTask::isActive).toList();
+        if (active.isEmpty() && trims.isEmpty()) {
             return Work.NONE;
         }
         Merger merger = new Merger();
+        Edges.Job job = new Edges.Job(active, !trims.isEmpty());
+        Map<String, Double> rolled = rolledMinutes(active);
         for (WallTask task : active) {
-            new OneWall(task, site, merger).lay();
+            new OneSurface(task, site, job, rolled.getOrDefault(task.paint(), 0.0), merger).lay();
         }
+        for (TrimTask trim : trims) {
+            new OneTrim(trim, site, merger).lay();
+        }
+        return closed(merger);
+    }
+
+    /**
+     * What faults found after the first coat add to a job that is under way: only their repair up to the primer; the coats
+     * that are still to come go over them.
+     */
+    public Work addition(List<WallTask> tasks, Site site) {
+        Merger merger = new Merger();
+        for (WallTask task : tasks) {
+            new OneSurface(task, site, new Edges.Job(tasks, false), 0, merger).layRepairsOnly();
+        }
+        return new Work(merger.merged(figures, practice));
+    }
+
+    private Work closed(Merger merger) {
         List<Step> steps = new ArrayList<>();
-        steps.add(merger.visit(SET_UP, figures.minutes(Figure.SET_UP, 1), Tool.TORCH, Tool.DUST_SHEET));
-        steps.addAll(merger.merged(figures));
-        steps.add(merger.visit(PACK_UP, figures.minutes(Figure.PACK_UP, 1)));
+        List<String> all = merger.surfaces();
+        steps.add(visit(Task.of(SET_UP).minutes(figures.value(Figure.SET_UP)).with(Tool.TORCH, Tool.DUST_SHEET), all));
+        steps.addAll(merger.merged(figures, practice));
+        steps.add(visit(Task.of(PACK_UP).minutes(figures.value(Figure.PACK_UP)).with(Tool.VACUUM), all));
         return new Work(steps);
     }
 
-    /** How a fault is made good, as this planner counts it. */
-    public Repair repair(Fault fault) {
-        return repairs.repair(fault);
+    private Step visit(Task task, List<String> surfaces) {
+        Merger one = new Merger();
+        surfaces.forEach(surface -> one.add(Task.of(task.kind()), surface, ""));
+        one.add(task, surfaces.getFirst(), "");
+        return one.merged(figures, practice).getFirst();
     }
 
-    private List<Fitting> platesInTheWay(Wall wall, List<Mark> marks, Action action) {
-        Length near = figures.length(Figure.NEAR_ELECTRICITY);
-        return wall.fittings().stream()
-                .filter(fitting -> action.isWholeWall()
-                        || marks.stream()
-                                .anyMatch(mark ->
-                                        fitting.box().distanceTo(mark.centre()).compareTo(near) <= 0))
-                .toList();
+    /** How a mark on a surface is made good, as this planner counts it. */
+    public Repair repair(Mark mark, WallTask on, Site site) {
+        return repairs.repair(mark, ground(on, site));
     }
 
-    private double textureFactor(Wall wall) {
-        return switch (wall.texture()) {
-            case SMOOTH -> 1;
-            case ORANGE_PEEL -> figures.value(Figure.TEXTURE_ORANGE_PEEL);
-            case LIGHT_KNOCK_DOWN -> figures.value(Figure.TEXTURE_LIGHT_KNOCK_DOWN);
-            case HEAVY -> figures.value(Figure.TEXTURE_HEAVY);
-            case BARE_MASONRY -> figures.value(Figure.TEXTURE_BARE_MASONRY);
+    static Ground ground(WallTask on, Site site) {
+        return new Ground(
+                on.setting().substrate(),
+                on.wall().texture(),
+                on.setting().findings().contains(RoomFinding.DAMP),
+                site);
+    }
+
+    /** Minutes that each paint is rolled with the usual roller, over all its surfaces and coats. */
+    private Map<String, Double> rolledMinutes(List<WallTask> tasks) {
+        Map<String, Double> minutes = new LinkedHashMap<>();
+        for (WallTask task : tasks) {
+            if (task.action().isWholeWall()) {
+                minutes.merge(
+                        task.paint(),
+                        task.wall().paintedArea().inSquareMetres()
+                                * figures.value(task.setting().isCeiling() ? Figure.ROLL_CEILING : Figure.ROLL_WALL)
+                                * coats(task),
+                        Double::sum);
+            }
+        }
+        return minutes;
+    }
+
+    private int coats(WallTask task) {
+        int usual = figures.count(Figure.ROLLED_COATS);
+        return switch (practice.of(Question.BUILD_UP)) {
+            case SELF_PRIMING_THREE -> usual + 1;
+            case ONE_COAT_WHERE_IT_HIDES -> task.setting().samePaint() && task.action() == Action.ROLL ? 1 : usual;
+            default -> usual;
         };
     }
 
-    /** Lays the parts of one wall's job into the merger. */
-    private final class OneWall {
+    private boolean isLight() {
+        return practice.is(School.LIGHT_PREPARATION);
+    }
+
+    private boolean isSelfPriming() {
+        return practice.is(School.SELF_PRIMING_TWO) || practice.is(School.SELF_PRIMING_THREE);
+    }
+
+    private Volume litres(Area area, Figure spread) {
+        return Volume.ofLitres(area.inSquareMetres() / figures.value(spread));
+    }
+
+    /** Lays the tasks of one wall or ceiling into the merger. */
+    private final class OneSurface {
         private final WallTask task;
         private final Wall wall;
         private final List<Mark> marks;
+        private final List<Repair> made;
+        private final Edges.Job job;
         private final Merger into;
-        private final boolean lead;
-        private final boolean asbestos;
+        private final Site site;
+        private final boolean wet;
         private final boolean high;
+        private final boolean skim;
+        private final boolean wide;
+        private final boolean ceiling;
         private final Area painted;
 
-        OneWall(WallTask task, Site site, Merger into) {
+        OneSurface(WallTask task, Site site, Edges.Job job, double rolledMinutes, Merger into) {
             this.task = task;
             this.wall = task.wall();
             this.marks = task.marks();
             this.into = into;
-            this.lead = site.mayHoldLead(figures);
-            this.asbestos = site.mayHoldAsbestos(figures);
+            this.job = job;
+            this.site = site;
+            this.wet = practice.is(School.DAMP_SPONGE) || site.mayHoldLead(figures) || site.mayHoldAsbestos(figures);
             this.painted = wall.paintedArea();
+            this.ceiling = task.setting().isCeiling();
             Length reach = figures.length(Figure.REACH);
-            this.high = marks.stream()
-                    .anyMatch(mark -> mark.reachesInto(reach, wall.height().plus(reach)));
+            this.high = ceiling || marks.stream().anyMatch(mark -> mark.reachesInto(reach, reach.times(10)));
+            this.made = marks.stream()
+                    .map(mark -> repairs.repair(mark, ground(task, site)))
+                    .toList();
+            this.skim = task.action() == Action.SKIM_AND_ROLL
+                    || (task.action() == Action.ROLL
+                            && made.stream()
+                                    .anyMatch(repair -> repair.paintAfter() == Repair.PaintAfter.SKIM_AND_SURFACE));
+            // the wide roller pays where it saves more than it costs to get out and wash
+            this.wide =
+                    rolledMinutes * (1 - figures.value(Figure.ROLL_WIDE)) > figures.value(Figure.WIDE_ROLLER_SET_OUT);
         }
 
         void lay() {
             boolean whole = task.action().isWholeWall();
             protect(whole);
-            plates();
-            makeSound();
-            fill();
-            if (task.action() == Action.SKIM_AND_ROLL) {
-                skim();
+            fittings();
+            if (task.action() != Action.LEAVE) {
+                if (isLight() && whole) {
+                    wash();
+                }
+                repairs();
+                if (skim) {
+                    skim();
+                }
+                prepare(whole);
+                if (whole) {
+                    roll();
+                } else if (task.action().isSpots()) {
+                    touchUp();
+                }
             }
-            level(whole);
-            dustOff(whole);
-            blockStains();
-            if (whole) {
-                roll();
-            } else {
-                touchUp();
+            if (!whole) {
+                panels();
             }
-            part(INSPECT)
+            add(Task.of(INSPECT)
                     .area(painted)
-                    .minutes(Figure.INSPECT, painted.inSquareMetres())
-                    .tools(Tool.TORCH);
+                    .minutes(figures.value(Figure.INSPECT) * painted.inSquareMetres())
+                    .with(Tool.TORCH));
+        }
+
+        void layRepairsOnly() {
+            repairs();
+            dustOff(false);
+            spotPrime();
+        }
+
+        private void add(Task one) {
+            into.add(ceiling ? overhead(one) : one, task.key(), task.paint());
+        }
+
+        private Task overhead(Task one) {
+            return one.with(Caution.LADDER).with(Tool.PLATFORM);
+        }
+
+        private Task ladder(Task one) {
+            return high ? overhead(one) : one;
         }
 
         private void protect(boolean whole) {
-            double strip = wall.width().times(FLOOR_STRIP).inSquareMetres();
-            double floor = whole ? strip : Math.min(strip, marks.size() * FLOOR_BELOW_SPOT.inSquareMetres());
-            Merger.Part part = part(PROTECT_FLOOR)
-                    .area(Area.ofSquareMetres(floor))
-                    .minutes(Figure.PROTECT_FLOOR, floor)
-                    .tools(Tool.DUST_SHEET);
-            if (whole) {
-                part.minutes(Figure.TAPE_ON, wall.width().inMetres())
-                        .minutes(Figure.TAPE_OFF, wall.width().inMetres())
-                        .tools(Tool.MASKING_TAPE);
-            }
-        }
-
-        private void plates() {
-            List<Fitting> plates = platesInTheWay(wall, marks, task.action());
-            if (plates.isEmpty()) {
+            if (task.setting().findings().contains(RoomFinding.FLOOR_COMES_LATER)) {
                 return;
             }
-            Merger.Part off = part(PLATES_OFF)
-                    .places(plates.size())
-                    .minutes(Figure.PLATE_OFF, plates.size())
-                    .tools(Tool.SCREWDRIVER);
-            if (plates.stream().anyMatch(plate -> plate.kind().isElectric())) {
-                off.cautions(Caution.ELECTRICITY).tools(Tool.VOLTAGE_TESTER);
+            double strip = ceiling
+                    ? wall.grossArea().inSquareMetres()
+                    : wall.width().times(FLOOR_STRIP).inSquareMetres();
+            double floor = whole
+                    ? strip
+                    : Math.min(
+                            strip,
+                            Math.max(marks.size(), task.setting().panels().size()) * FLOOR_BELOW_SPOT.inSquareMetres());
+            Task protect = Task.of(PROTECT_FLOOR)
+                    .area(Area.ofSquareMetres(floor))
+                    .minutes(figures.value(Figure.PROTECT_FLOOR) * floor)
+                    .with(Tool.DUST_SHEET);
+            if (practice.is(School.FLOOR_AFTER_SANDING)) {
+                protect = protect.minutes(figures.value(Figure.SWEEP) * floor);
             }
-            part(PLATES_BACK)
-                    .places(plates.size())
-                    .minutes(Figure.PLATE_BACK, plates.size())
-                    .tools(Tool.SCREWDRIVER);
+            if (whole && !isLight() && !ceiling) {
+                protect = protect.minutes((figures.value(Figure.TAPE_ON) + figures.value(Figure.TAPE_OFF))
+                                * wall.width().inMetres())
+                        .edge(wall.width())
+                        .with(Tool.MASKING_TAPE);
+            }
+            add(protect);
         }
 
-        private void makeSound() {
-            int fixings = 0;
-            for (Mark mark : marks) {
-                Merger.Part part = switch (mark.fault()) {
-                    case Fault.NailHole n -> part(MAKE_SOUND).tools(Tool.PLIERS, Tool.HAMMER);
-                    case Fault.ScrewHole s -> part(MAKE_SOUND).tools(Tool.SCREWDRIVER, Tool.HAMMER);
-                    case Fault.Anchor a -> part(MAKE_SOUND).tools(Tool.PLIERS, Tool.SCREWDRIVER, Tool.HAMMER);
-                    case Fault.Ding d -> part(MAKE_SOUND).tools(Tool.SCRAPER);
-                    case Fault.Hole h -> part(MAKE_SOUND).tools(Tool.SCRAPER);
-                    case Fault.Crack c -> part(MAKE_SOUND).tools(Tool.SCRAPER);
-                    case Fault.OldTouchUp o -> part(MAKE_SOUND).tools(Tool.SCRAPER);
-                    case Fault.Stain s -> null;
-                };
-                if (part != null) {
-                    scraping(part.places(1).minutes(Figure.MAKE_SOUND, 1));
-                    fixings++;
+        private void fittings() {
+            Length near = figures.length(Figure.NEAR_ELECTRICITY);
+            for (Fitting fitting : wall.fittings()) {
+                boolean inTheWay = task.action().isWholeWall()
+                        || marks.stream()
+                                .anyMatch(mark ->
+                                        fitting.box().distanceTo(mark.centre()).compareTo(near) <= 0);
+                if (inTheWay) {
+                    fitting(fitting.kind());
                 }
-            }
-            if (fixings > 0 && high) {
-                part(MAKE_SOUND).cautions(Caution.LADDER).tools(Tool.PLATFORM);
             }
         }
 
-        private void fill() {
-            StepKind[] rounds = {FILL, FILL_AGAIN, FILL_THIRD};
-            for (Mark mark : marks) {
-                List<Fill> fills = repairs.repair(mark.fault()).fills();
-                for (int round = 0; round < fills.size(); round++) {
-                    Fill fill = fills.get(round);
-                    Merger.Part part = part(rounds[round])
-                            .places(1)
-                            .labour(fill.labour())
-                            .uses(Material.of(fill.filler()), "", fill.volume())
-                            .wait(new Wait(fill.filler(), fill.thickness()))
-                            .tools(fill.knife().inMillimetres() >= 150 ? Tool.WIDE_KNIVES : Tool.FILLING_KNIFE);
-                    if (mark.fault() instanceof Fault.Hole) {
-                        part.tools(Tool.PATCH);
-                    }
-                    if (mark.fault() instanceof Fault.Crack && fills.size() > 1) {
-                        part.tools(Tool.CRACK_TAPE);
-                    }
-                    if (high) {
-                        part.cautions(Caution.LADDER).tools(Tool.PLATFORM);
+        private void fitting(Fitting.Kind kind) {
+            FittingWay way = FittingWay.of(kind, practice, figures).getFirst();
+            boolean plate = kind.isElectric();
+            switch (way.way()) {
+                case REMOVE -> {
+                    double back = plate ? figures.value(Figure.PLATE_BACK) : way.minutes() * 0.5;
+                    add(electric(
+                            kind,
+                            Task.of(plate ? PLATES_OFF : FITTINGS_OFF)
+                                    .places(1)
+                                    .minutes(way.minutes() - back)
+                                    .with(Tool.SCREWDRIVER)));
+                    add(weight(
+                            kind,
+                            Task.of(plate ? PLATES_BACK : FITTINGS_BACK)
+                                    .places(1)
+                                    .minutes(back)
+                                    .with(Tool.SCREWDRIVER)));
+                }
+                case LOOSEN ->
+                    add(electric(
+                            kind,
+                            Task.of(LOOSEN_FITTINGS)
+                                    .places(1)
+                                    .minutes(way.minutes())
+                                    .with(Tool.SCREWDRIVER)));
+                case MASK ->
+                    add(electric(
+                            kind,
+                            Task.of(MASK_FITTINGS)
+                                    .places(1)
+                                    .minutes(way.minutes())
+                                    .with(Tool.MASKING_TAPE, Tool.MASKING_FILM)));
+                case LEAVE_AND_SCRAPE -> {
+                    if (kind == Fitting.Kind.RADIATOR) {
+                        if (task.action().isWholeWall()) {
+                            add(Task.of(ROLL).minutes(way.minutes()).with(Tool.SLIM_ROLLER));
+                        }
+                    } else {
+                        add(electric(
+                                kind,
+                                Task.of(SCRAPE_OFF)
+                                        .places(1)
+                                        .minutes(way.minutes())
+                                        .with(Tool.SCRAPER)));
                     }
                 }
             }
+        }
+
+        private Task electric(Fitting.Kind kind, Task one) {
+            return kind.isElectric() ? one.with(Caution.ELECTRICITY).with(Tool.VOLTAGE_TESTER) : weight(kind, one);
+        }
+
+        private Task weight(Fitting.Kind kind, Task one) {
+            return kind == Fitting.Kind.RADIATOR ? one.with(Caution.WEIGHT) : one;
+        }
+
+        private void wash() {
+            add(Task.of(WASH)
+                    .area(painted)
+                    .minutes(figures.value(Figure.WASH) * painted.inSquareMetres())
+                    .uses(Material.CLEANER, Volume.ofLitres(painted.inSquareMetres() * 0.005))
+                    .dries(Wait.of(DryingMaterial.DAMP_WALL))
+                    .with(Caution.CHEMICALS)
+                    .with(Tool.WASH_BUCKET, Tool.DAMP_SPONGE, Tool.GLOVES));
+        }
+
+        /** The chain of every mark. In light preparation only what has to be made good is, and nothing is primed on its own. */
+        private void repairs() {
+            made.stream()
+                    .flatMap(repair -> repair.tasks().stream())
+                    .filter(one -> !(isLight() && (one.kind() == SAND || one.kind() == SPONGE_LEVEL)))
+                    .forEach(this::add);
         }
 
         private void skim() {
             double withShrinkage = 1 / (1 - figures.share(Figure.FILLER_SHRINKAGE));
-            part(SKIM)
+            add(overhead(Task.of(SKIM)
                     .area(painted)
-                    .minutes(Figure.SKIM_FIRST, painted.inSquareMetres())
+                    .minutes(figures.value(Figure.SKIM_FIRST) * painted.inSquareMetres())
+                    .uses(Material.DRYING_COMPOUND, painted.times(SKIM_AVERAGE).times(withShrinkage))
+                    .dries(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
+                    .with(Tool.WIDE_KNIVES)));
+            add(overhead(Task.of(SKIM_AGAIN)
+                    .area(painted)
+                    .minutes(figures.value(Figure.SKIM_SECOND) * painted.inSquareMetres())
                     .uses(
                             Material.DRYING_COMPOUND,
-                            "",
-                            painted.times(SKIM_AVERAGE).times(withShrinkage))
-                    .wait(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
-                    .tools(Tool.WIDE_KNIVES, Tool.PLATFORM)
-                    .cautions(Caution.LADDER);
-            part(SKIM_AGAIN)
-                    .area(painted)
-                    .minutes(Figure.SKIM_SECOND, painted.inSquareMetres())
-                    .uses(
-                            Material.DRYING_COMPOUND,
-                            "",
                             painted.times(SKIM_AGAIN_AVERAGE).times(withShrinkage))
-                    .wait(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
-                    .tools(Tool.WIDE_KNIVES, Tool.PLATFORM)
-                    .cautions(Caution.LADDER);
+                    .dries(new Wait(DryingMaterial.DRYING_COMPOUND, SKIM_FILM))
+                    .with(Tool.WIDE_KNIVES)));
         }
 
-        /** Where old coats may hold lead or asbestos nothing is sanded dry: the filler is levelled with a damp sponge. */
-        private void level(boolean whole) {
-            int places = (int) marks.stream()
-                    .filter(mark -> !(mark.fault() instanceof Fault.Stain))
-                    .count();
-            if (places == 0 && !whole) {
+        /** Key, wipe, and whatever the surface needs so that the next coat holds. */
+        private void prepare(boolean whole) {
+            Set<Need> needs = whole ? task.setting().holding().needs() : EnumSet.noneOf(Need.class);
+            if (needs.contains(Need.CLEAN) && !isLight()) {
+                wash();
+            }
+            if (whole && !isLight()) {
+                Task key = Task.of(wet ? SPONGE_LEVEL : SAND)
+                        .area(painted)
+                        .minutes(figures.value(Figure.SAND_WALL) * painted.inSquareMetres());
+                key = wet
+                        ? key.with(Tool.DAMP_SPONGE).dries(Wait.of(DryingMaterial.DAMP_WALL))
+                        : key.with(Caution.DUST).with(Tool.HALF_MASK, Tool.VACUUM, Tool.BLOCK_AND_PAPER, Tool.POLE);
+                add(overhead(disturbing(key)));
+            }
+            dustOff(whole);
+            if (needs.contains(Need.TEST_PATCH)) {
+                add(Task.of(TEST_PATCH)
+                        .places(1)
+                        .minutes(figures.value(Figure.TEST_PATCH))
+                        .dries(Wait.of(DryingMaterial.EMULSION_TO_TAPE))
+                        .with(Tool.SMALL_BRUSH, Tool.LOW_TACK_TAPE, Tool.CUTTING_KNIFE));
+            }
+            if (needs.contains(Need.SEALER)) {
+                prime(
+                        BLOCK_STAIN,
+                        Material.STAIN_BLOCK,
+                        Figure.SPREAD_STAIN_BLOCK,
+                        DryingMaterial.PRIMER,
+                        Caution.SOLVENT);
+            }
+            if (needs.contains(Need.MIST_COAT)) {
+                prime(
+                        MIST_COAT,
+                        Material.MIST_COAT,
+                        Figure.SPREAD_MIST_COAT,
+                        DryingMaterial.EMULSION,
+                        Caution.SPLASHES);
+            }
+            if (needs.contains(Need.METAL_PRIMER)) {
+                prime(
+                        PRIME_METAL,
+                        Material.METAL_PRIMER,
+                        Figure.SPREAD_STAIN_BLOCK,
+                        DryingMaterial.PRIMER,
+                        Caution.SOLVENT);
+            }
+            if (needs.contains(Need.ADHESION_PRIMER)) {
+                prime(
+                        ADHESION_PRIME,
+                        Material.ADHESION_PRIMER,
+                        Figure.SPREAD_STAIN_BLOCK,
+                        DryingMaterial.ADHESION_PRIMER,
+                        Caution.SPLASHES);
+            }
+            if (needs.contains(Need.NEW_SURFACE_PRIMER) && !isSelfPriming()) {
+                primeNewSurface();
+            }
+        }
+
+        private void prime(StepKind kind, Material material, Figure spread, DryingMaterial dries, Caution caution) {
+            add(Task.of(kind)
+                    .area(painted)
+                    .minutes(figures.value(Figure.PRIME_WALL) * painted.inSquareMetres())
+                    .uses(material, litres(painted, spread).times(textureFactor()))
+                    .dries(Wait.of(dries))
+                    .with(caution, Caution.SPLASHES)
+                    .with(Tool.ROLLER, Tool.TRAY, Tool.GOGGLES));
+        }
+
+        /** A skimmed or new surface is primed all over, in as many coats as the build-up of the house has. */
+        private void primeNewSurface() {
+            boolean thinned = practice.is(School.THINNED_SEALER_AND_TWO);
+            prime(
+                    PRIME_WALL,
+                    thinned ? Material.THINNED_PAINT : Material.PRIMER,
+                    thinned ? Figure.SPREAD_MIST_COAT : Figure.SPREAD_PRIMER,
+                    thinned ? DryingMaterial.EMULSION : DryingMaterial.PRIMER,
+                    Caution.SPLASHES);
+            if (practice.is(School.TWO_PRIMERS_AND_TWO)) {
+                prime(PRIME_AGAIN, Material.PRIMER, Figure.SPREAD_PRIMER, DryingMaterial.PRIMER, Caution.SPLASHES);
+            }
+        }
+
+        private Task disturbing(Task one) {
+            Task more = site.mayHoldLead(figures) ? one.with(Caution.LEAD) : one;
+            return site.mayHoldAsbestos(figures) ? more.with(Caution.ASBESTOS) : more;
+        }
+
+        /** A surface that is rolled is wiped damp and dried; round spots a dry brush will do. */
+        private void dustOff(boolean whole) {
+            if (!whole && marks.isEmpty()) {
                 return;
             }
-            Merger.Part part = lead || asbestos
-                    ? scraping(part(SPONGE_LEVEL)
-                            .wait(Wait.of(DryingMaterial.DAMP_WALL))
-                            .tools(Tool.DAMP_SPONGE))
-                    : part(SAND).cautions(Caution.DUST).tools(Tool.HALF_MASK, Tool.VACUUM);
-            part.places(places).minutes(Figure.SAND_SPOT, places);
-            if (whole) {
-                part.area(painted)
-                        .minutes(Figure.SAND_WALL, painted.inSquareMetres())
-                        .cautions(Caution.LADDER)
-                        .tools(Tool.PLATFORM);
-            } else if (high) {
-                part.cautions(Caution.LADDER).tools(Tool.PLATFORM);
-            }
-            if (!(lead || asbestos)) {
-                part.tools(whole ? Tool.BLOCK_AND_PAPER : Tool.FOLDED_FINE_PAPER);
-            }
-        }
-
-        private Merger.Part scraping(Merger.Part part) {
-            if (lead) {
-                part.cautions(Caution.LEAD);
-            }
-            if (asbestos) {
-                part.cautions(Caution.ASBESTOS);
-            }
-            return part;
-        }
-
-        /** A wall that is rolled is wiped damp and dried; round spots a dry brush will do. */
-        private void dustOff(boolean whole) {
             Area area = whole ? painted : WIPED_ROUND_SPOT.times(marks.size());
-            Merger.Part part = part(DUST_OFF)
+            Task dust = Task.of(DUST_OFF)
                     .area(area)
-                    .minutes(Figure.DUST_AND_WIPE, area.inSquareMetres())
-                    .cautions(Caution.DUST)
-                    .tools(Tool.DUSTING_BRUSH, Tool.HALF_MASK);
-            if (whole) {
-                part.wait(Wait.of(DryingMaterial.DAMP_WALL)).tools(Tool.TWO_CLOTHS);
-            }
+                    .minutes(figures.value(Figure.DUST_AND_WIPE) * area.inSquareMetres())
+                    .with(Caution.DUST)
+                    .with(Tool.DUSTING_BRUSH, Tool.HALF_MASK);
+            add(whole ? dust.dries(Wait.of(DryingMaterial.DAMP_WALL)).with(Tool.TWO_CLOTHS) : dust);
         }
 
-        private void blockStains() {
-            for (Mark mark : marks) {
-                if (mark.fault() instanceof Fault.Stain stain) {
-                    part(BLOCK_STAIN)
-                            .places(1)
-                            .area(stain.area())
-                            .minutes(Figure.SPOT_PRIME, 1)
-                            .minutes(Figure.PRIME_WALL, stain.area().inSquareMetres())
-                            .uses(
-                                    Material.STAIN_BLOCK,
-                                    "",
-                                    litres(stain.area(), Figure.SPREAD_STAIN_BLOCK)
-                                            .times(textureFactor(wall)))
-                            .wait(Wait.of(DryingMaterial.PRIMER))
-                            .cautions(Caution.SOLVENT)
-                            .tools(Tool.SMALL_BRUSH, Tool.GLOVES);
-                }
-            }
-        }
+        // ---- spots
 
         private void touchUp() {
             boolean feather = task.action() == Action.FEATHER;
-            part(SET_OUT_TOUCH_UP)
-                    .minutesOnce(figures.minutes(Figure.TOUCH_UP_SET_OUT, 1))
-                    .tools(Tool.STIRRER, Tool.POT, Tool.MINI_ROLLER, Tool.SMALL_BRUSH);
-            Merger.Part first =
-                    part(FIRST_DAB).wait(Wait.of(DryingMaterial.EMULSION)).tools(Tool.SMALL_BRUSH);
-            Merger.Part second = part(feather ? FEATHER : DAB)
-                    .wait(Wait.of(DryingMaterial.EMULSION))
-                    .tools(Tool.MINI_ROLLER);
-            first.usesOnce(new Use(Material.WALL_PAINT, task.paint(), SPOT_TOOL_LOAD));
-            for (Mark mark : marks) {
-                Area spot = spotArea(mark, feather);
-                first.places(1).minutes(Figure.DAB, 1).uses(Material.WALL_PAINT, task.paint(), spot.times(SPOT_FILM));
-                second.places(1)
-                        .minutes(feather ? Figure.FEATHER : Figure.DAB, 1)
-                        .uses(Material.WALL_PAINT, task.paint(), spot.times(SPOT_FILM));
-                if (feather) {
-                    second.minutes(Figure.FEATHER_AREA, spot.inSquareMetres());
+            Tool tool = switch (practice.of(Question.TOUCH_UP_TOOL)) {
+                case ROLLER_NEARLY_DRY -> Tool.ROLLER;
+                case TOUCH_UP_BRUSH -> Tool.SMALL_BRUSH;
+                case FOAM_PAD -> Tool.FOAM_PAD;
+                default -> Tool.MINI_ROLLER;
+            };
+            List<Mark> toPaint = new ArrayList<>();
+            for (int n = 0; n < marks.size(); n++) {
+                if (made.get(n).paintAfter() != Repair.PaintAfter.NOTHING) {
+                    toPaint.add(marks.get(n));
                 }
             }
-            if (high) {
-                second.cautions(Caution.LADDER).tools(Tool.PLATFORM);
+            if (toPaint.isEmpty()) {
+                return;
             }
-            part(WASH_TOOLS).minutesOnce(figures.minutes(Figure.WASH_BRUSH, 1));
+            add(Task.of(SET_OUT_TOUCH_UP).with(Tool.STIRRER, Tool.POT, tool, Tool.SMALL_BRUSH));
+            into.once(SET_OUT_TOUCH_UP, task.paint(), figures.value(Figure.TOUCH_UP_SET_OUT));
+            into.once(FIRST_DAB, task.paint(), new Use(Material.WALL_PAINT, task.paint(), SPOT_TOOL_LOAD));
+            for (Mark mark : toPaint) {
+                Area spot = spotArea(mark, feather);
+                Use paint = new Use(Material.WALL_PAINT, task.paint(), spot.times(SPOT_FILM));
+                add(Task.of(FIRST_DAB)
+                        .places(1)
+                        .minutes(figures.value(Figure.DAB))
+                        .uses(paint)
+                        .dries(Wait.of(DryingMaterial.EMULSION))
+                        .with(Tool.SMALL_BRUSH));
+                double minutes = feather
+                        ? figures.value(Figure.FEATHER) + figures.value(Figure.FEATHER_AREA) * spot.inSquareMetres()
+                        : figures.value(Figure.DAB);
+                add(ladder(Task.of(feather ? FEATHER : DAB)
+                        .places(1)
+                        .minutes(minutes)
+                        .uses(paint)
+                        .dries(Wait.of(DryingMaterial.EMULSION))
+                        .with(tool)));
+            }
+            add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
+            into.once(WASH_TOOLS, task.paint(), figures.value(Figure.WASH_BRUSH));
         }
 
         private Area spotArea(Mark mark, boolean feather) {
             double beyond = feather ? FEATHER_BEYOND_MM : 0;
             return switch (mark.fault()) {
-                case Fault.Round round ->
-                    Area.ofDisc(repairs.repair(round).finishedAcross().plus(Length.ofMillimetres(2 * beyond)));
-                case Fault.Crack crack -> grown(crack.length(), Length.ofMillimetres(20), beyond / 2);
+                case Fault.Round ignored ->
+                    Area.ofDisc(made.get(marks.indexOf(mark)).finishedAcross().plus(Length.ofMillimetres(2 * beyond)));
+                case Fault.Line line -> grown(line.length(), Length.ofMillimetres(20), beyond / 2);
                 case Fault.Patch patch -> grown(patch.width(), patch.height(), beyond);
             };
         }
@@ -377,239 +575,297 @@ public final class WorkPlanner {
             return width.plus(both).times(height.plus(both));
         }
 
-        private void roll() {
-            Length edges = wall.cutInLength();
-            int repaired = (int) marks.stream()
-                    .filter(mark -> !repairs.repair(mark.fault()).fills().isEmpty())
-                    .count();
-            if (task.action() == Action.SKIM_AND_ROLL) {
-                part(PRIME_WALL)
-                        .area(painted)
-                        .minutes(Figure.PRIME_WALL, painted.inSquareMetres())
-                        .uses(
-                                Material.PRIMER,
-                                "",
-                                litres(painted, Figure.SPREAD_PRIMER).times(textureFactor(wall)))
-                        .wait(Wait.of(DryingMaterial.PRIMER))
-                        .tools(Tool.ROLLER, Tool.TRAY, Tool.GOGGLES)
-                        .cautions(Caution.SPLASHES);
-            } else if (repaired > 0) {
-                part(SPOT_PRIME)
-                        .places(repaired)
-                        .minutes(Figure.SPOT_PRIME, repaired)
-                        .atLeast(figures.minutes(Figure.SPOT_PRIME_LEAST, 1))
-                        .uses(Material.PRIMER, "", litres(PRIMED_ROUND_SPOT.times(repaired), Figure.SPREAD_PRIMER))
-                        .wait(Wait.of(DryingMaterial.PRIMER))
-                        .tools(Tool.SMALL_BRUSH);
+        /** The every-time places: rolled twice to a natural edge, in minutes of their own. */
+        private void panels() {
+            for (EveryTime panel : task.setting().panels()) {
+                double minutes = figures.value(
+                        switch (panel.kind()) {
+                            case OUTSIDE_CORNER -> Figure.EVERY_TIME_CORNER;
+                            case SPLASH_ZONE -> Figure.SPLASH_ZONE;
+                            case ABOVE_BATH -> Figure.ABOVE_BATH;
+                        });
+                Area area = panel.box().area();
+                add(Task.of(ROLL_PANEL)
+                        .places(1)
+                        .area(area)
+                        .minutes(minutes)
+                        .uses(new Use(
+                                Material.WALL_PAINT,
+                                task.paint(),
+                                litres(area, Figure.SPREAD_EMULSION).times(2 * textureFactor())))
+                        .dries(Wait.of(DryingMaterial.EMULSION))
+                        .with(Tool.MINI_ROLLER, Tool.ANGLED_BRUSH, Tool.TRAY));
             }
-            Volume coat = litres(painted, Figure.SPREAD_EMULSION)
-                    .times(textureFactor(wall))
-                    .times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN));
-            int coats = figures.count(Figure.ROLLED_COATS);
-            cutIn(CUT_IN, Figure.CUT_IN, edges);
-            Merger.Part first = rollOn(ROLL, coat);
-            first.usesOnce(
-                    new Use(Material.WALL_PAINT, task.paint(), Volume.ofLitres(figures.value(Figure.LOSS_ROLLER))));
+            if (!task.setting().panels().isEmpty()) {
+                add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
+                into.once(WASH_TOOLS, task.paint(), figures.value(Figure.WASH_BRUSH));
+            }
+        }
+
+        // ---- edge to edge
+
+        private void spotPrime() {
+            int repaired = (int) made.stream().filter(Repair::isBare).count();
+            if (repaired == 0 || isLight() || isSelfPriming()) {
+                return;
+            }
+            Area spots = PRIMED_ROUND_SPOT.times(repaired);
+            Task prime = Task.of(SPOT_PRIME)
+                    .places(repaired)
+                    .minutes(figures.value(Figure.SPOT_PRIME) * repaired)
+                    .with(Tool.SMALL_BRUSH);
+            add(
+                    switch (practice.of(Question.SPOT_SEALING)) {
+                        case SEAL_WITH_THINNED_PAINT ->
+                            prime.uses(Material.THINNED_PAINT, litres(spots, Figure.SPREAD_MIST_COAT))
+                                    .dries(Wait.of(DryingMaterial.EMULSION));
+                        case SEAL_WITH_BRUSHED_COAT ->
+                            prime.uses(new Use(
+                                            Material.WALL_PAINT, task.paint(), litres(spots, Figure.SPREAD_EMULSION)))
+                                    .dries(Wait.of(DryingMaterial.EMULSION));
+                        default ->
+                            prime.uses(Material.PRIMER, litres(spots, Figure.SPREAD_PRIMER))
+                                    .dries(Wait.of(DryingMaterial.PRIMER));
+                    });
+            into.atLeast(SPOT_PRIME, figures.value(Figure.SPOT_PRIME_LEAST));
+        }
+
+        private void roll() {
+            if (skim && !isLight() && !isSelfPriming()) {
+                primeNewSurface();
+            } else {
+                spotPrime();
+            }
+            int coats = coats(task);
+            Edges edges = Edges.of(task, job, practice);
+            tape(edges);
+            sleeve();
+            cutIn(ceiling ? CUT_CEILING : CUT_IN, edges, true);
+            rollOn(ceiling ? ROLL_CEILING : ROLL);
+            into.once(
+                    ceiling ? ROLL_CEILING : ROLL,
+                    task.paint(),
+                    new Use(material(), task.paint(), Volume.ofLitres(figures.value(Figure.LOSS_ROLLER))));
+            if (wide) {
+                into.once(ceiling ? ROLL_CEILING : ROLL, task.paint(), figures.value(Figure.WIDE_ROLLER_SET_OUT));
+            }
             if (coats > 1) {
-                part(LOOK_FOR_MISSES)
+                add(Task.of(LOOK_FOR_MISSES)
                         .area(painted)
-                        .minutes(Figure.INSPECT, painted.inSquareMetres())
-                        .tools(Tool.TORCH);
-                cutIn(CUT_IN_AGAIN, Figure.CUT_IN_AGAIN, edges);
-                rollOn(ROLL_AGAIN, coat);
+                        .minutes(figures.value(Figure.INSPECT) * painted.inSquareMetres())
+                        .with(Tool.TORCH));
+                if (!ceiling) {
+                    cutIn(CUT_IN_AGAIN, edges, practice.is(School.CUT_IN_WHOLE_AGAIN));
+                }
+                rollOn(ceiling ? ROLL_CEILING_AGAIN : ROLL_AGAIN);
             }
             for (int further = 2; further < coats; further++) {
-                rollOn(ROLL_FURTHER, coat);
+                rollOn(ROLL_FURTHER);
             }
-            part(WASH_TOOLS)
-                    .minutesOnce(figures.minutes(Figure.WASH_BRUSH, 1).plus(figures.minutes(Figure.WASH_SLEEVE, 1)));
+            close(edges, coats);
         }
 
-        private void cutIn(StepKind kind, Figure minutes, Length edges) {
-            part(kind)
-                    .edge(edges)
-                    .minutes(minutes, edges.inMetres())
-                    .cautions(Caution.LADDER)
-                    .tools(Tool.ANGLED_BRUSH, Tool.POT, Tool.STIRRER, Tool.PLATFORM);
+        private Material material() {
+            return ceiling ? Material.CEILING_PAINT : Material.WALL_PAINT;
         }
 
-        private Merger.Part rollOn(StepKind kind, Volume coat) {
-            return part(kind)
+        private void tape(Edges edges) {
+            double metres = edges.taped().inMetres();
+            if (metres <= 0 || isLight()) {
+                return;
+            }
+            add(Task.of(TAPE_EDGES)
+                    .edge(edges.taped())
+                    .minutes(figures.value(Figure.TAPE_ON) * metres)
+                    .dries(Wait.of(DryingMaterial.SEAL_BEAD))
+                    .with(Tool.LOW_TACK_TAPE));
+            Task off = Task.of(UNMASK).edge(edges.taped()).minutes(figures.value(Figure.TAPE_OFF) * metres);
+            StepKind last = coats(task) > 2
+                    ? ROLL_FURTHER
+                    : coats(task) > 1 ? (ceiling ? ROLL_CEILING_AGAIN : ROLL_AGAIN) : (ceiling ? ROLL_CEILING : ROLL);
+            add(
+                    practice.is(School.TAPE_OFF_WET)
+                            ? off.within(new Within(last, new OpenTime(figures).of(Climate.REFERENCE)))
+                            : off.minutes(figures.value(Figure.SCORE_TAPE) * metres)
+                                    .with(Tool.CUTTING_KNIFE));
+        }
+
+        private void sleeve() {
+            Figure minutes = practice.is(School.SLEEVE_WASHED_AND_DRIED)
+                    ? Figure.SLEEVE_WASHED
+                    : practice.is(School.SLEEVE_DAMP) ? Figure.SLEEVE_DAMPED : Figure.SLEEVE_TAPED;
+            Task sleeve = Task.of(PREPARE_SLEEVE).with(wide ? Tool.WIDE_ROLLER : Tool.ROLLER);
+            add(practice.is(School.SLEEVE_LINT_TAPED) ? sleeve.with(Tool.MASKING_TAPE) : sleeve);
+            into.once(PREPARE_SLEEVE, task.paint(), figures.value(minutes));
+        }
+
+        private void cutIn(StepKind kind, Edges edges, boolean all) {
+            double minutes = all
+                    ? figures.value(Figure.CUT_IN) * edges.exact().inMetres()
+                            + figures.value(Figure.CUT_IN_LOOSE) * edges.loose().inMetres()
+                    : figures.value(Figure.CUT_IN_AGAIN) * edges.cut().inMetres();
+            Task cut = Task.of(kind)
+                    .edge(edges.cut())
+                    .minutes(minutes * (practice.is(School.ROLL_FIRST) ? figures.value(Figure.CUT_AFTER_ROLLING) : 1))
+                    .with(Tool.ANGLED_BRUSH, Tool.POT);
+            if (practice.is(School.ROLL_FIRST)) {
+                cut = cut.dries(Wait.of(DryingMaterial.EMULSION));
+            }
+            add(overhead(cut));
+        }
+
+        private void rollOn(StepKind kind) {
+            Volume coat = litres(painted, Figure.SPREAD_EMULSION)
+                    .times(textureFactor())
+                    .times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN));
+            double minutes = figures.value(ceiling ? Figure.ROLL_CEILING : Figure.ROLL_WALL)
+                    * painted.inSquareMetres()
+                    * (wide ? figures.value(Figure.ROLL_WIDE) : 1)
+                    * (practice.is(School.ADVANCE_50) ? figures.value(Figure.ROLL_ADVANCE_50) : 1)
+                    * (practice.is(School.LAY_OFF_SEVERAL) ? figures.value(Figure.LAY_OFF_SEVERAL) : 1);
+            Task roll = Task.of(kind)
                     .area(painted)
-                    .minutes(Figure.ROLL_WALL, painted.inSquareMetres())
-                    .uses(Material.WALL_PAINT, task.paint(), coat)
-                    .wait(Wait.of(DryingMaterial.EMULSION))
-                    .cautions(Caution.SPLASHES)
-                    .tools(Tool.ROLLER, Tool.TRAY, Tool.GOGGLES);
+                    .minutes(minutes)
+                    .uses(new Use(material(), task.paint(), coat))
+                    .with(Caution.SPLASHES)
+                    .with(wide ? Tool.WIDE_ROLLER : Tool.ROLLER, Tool.TRAY, Tool.POLE, Tool.GOGGLES, Tool.STIRRER);
+            if (practice.is(School.USE_LINERS)) {
+                roll = roll.with(Tool.TRAY_LINER);
+            }
+            boolean first = kind == ROLL || kind == ROLL_CEILING;
+            if (first && practice.is(School.CUT_A_PIECE) && practice.is(School.CUT_IN_FIRST)) {
+                roll = roll.within(
+                        new Within(ceiling ? CUT_CEILING : CUT_IN, new OpenTime(figures).of(Climate.REFERENCE)));
+            }
+            boolean bagged = practice.is(School.BAG_TOOLS) || practice.is(School.BAG_TOOLS_COLD);
+            if (!first && bagged) {
+                Figure keeps = practice.is(School.BAG_TOOLS_COLD) ? Figure.BAGGED_COLD_KEEP : Figure.BAGGED_TOOLS_KEEP;
+                roll = roll.within(new Within(ceiling ? ROLL_CEILING : ROLL, Duration.ofDays(figures.count(keeps))));
+            }
+            add(overhead(roll.dries(Wait.of(DryingMaterial.EMULSION))));
         }
 
-        private Volume litres(Area area, Figure spread) {
-            return Volume.ofLitres(area.inSquareMetres() / figures.value(spread));
+        private void close(Edges edges, int coats) {
+            double exact = edges.exact().inMetres() + edges.taped().inMetres();
+            if (!practice.is(School.CEILING_AS_WALLS) || !ceiling) {
+                Task correct = Task.of(CORRECT)
+                        .edge(Length.ofMetres(exact))
+                        .minutes(figures.value(Figure.CORRECT) * exact)
+                        .with(Tool.SASH_BRUSH);
+                add(
+                        edges.taped().isLongerThan(Length.ZERO)
+                                ? correct.within(
+                                        new Within(UNMASK, Duration.ofDays(figures.count(Figure.BLEED_WIPES_OFF))))
+                                : correct);
+            }
+            int windows = (int) wall.openings().stream()
+                    .filter(opening -> opening.kind() == Opening.Kind.WINDOW)
+                    .count();
+            if (windows > 0) {
+                add(Task.of(SCRAPE_OFF)
+                        .places(windows)
+                        .minutes(figures.value(Figure.SCRAPE_GLASS) * windows)
+                        .with(Tool.WINDOW_SCRAPER));
+            }
+            double washing = figures.value(Figure.WASH_BRUSH) + figures.value(Figure.WASH_SLEEVE);
+            add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
+            switch (practice.of(Question.WET_TOOLS)) {
+                case WASH_EACH_TIME -> into.once(WASH_TOOLS, task.paint(), washing * coats);
+                case USE_LINERS ->
+                    into.once(WASH_TOOLS, task.paint(), washing + figures.value(Figure.CHANGE_LINER) * coats);
+                default -> {
+                    into.once(WASH_TOOLS, task.paint(), washing);
+                    if (coats > 1) {
+                        add(Task.of(BAG_TOOLS).with(Tool.TOOL_BAGS));
+                        into.once(BAG_TOOLS, task.paint(), 2 * figures.value(Figure.BAG_TOOL) * (coats - 1));
+                    }
+                }
+            }
         }
 
-        private Merger.Part part(StepKind kind) {
-            boolean paints = kind.stage().compareTo(StepKind.Stage.FIRST_COAT) >= 0
-                    && kind.stage().compareTo(StepKind.Stage.FURTHER_COAT) <= 0;
-            return into.part(kind, paints || kind == WASH_TOOLS ? task.paint() : "", task.key());
+        private double textureFactor() {
+            return Textures.factor(wall.texture(), figures);
         }
     }
 
-    /** Collects the parts of all walls and turns those of one kind and paint into one step. */
-    private static final class Merger {
-        private record Place(StepKind kind, String paint) {}
+    /** Lays the tasks of one room's trim into the merger. */
+    private final class OneTrim {
+        private final TrimTask trim;
+        private final Site site;
+        private final Merger into;
 
-        private final Map<Place, Part> parts = new LinkedHashMap<>();
-
-        Part part(StepKind kind, String paint, String wall) {
-            Part part = parts.computeIfAbsent(new Place(kind, paint), Part::new);
-            part.walls.add(wall);
-            return part;
+        OneTrim(TrimTask trim, Site site, Merger into) {
+            this.trim = trim;
+            this.site = site;
+            this.into = into;
         }
 
-        List<Step> merged(Catalogue figures) {
-            List<String> paints =
-                    parts.keySet().stream().map(Place::paint).distinct().toList();
-            return parts.values().stream()
-                    .sorted(Comparator.comparing(
-                                    (Part part) -> part.place.kind().stage())
-                            .thenComparing(part -> part.place.kind().stage() == StepKind.Stage.CLOSE
-                                    ? 0
-                                    : paints.indexOf(part.place.paint()))
-                            .thenComparing(part -> part.place.kind()))
-                    .map(part -> part.step(figures))
-                    .toList();
+        void lay() {
+            double metres = trim.skirting().inMetres();
+            if (!practice.is(School.TRIM_FIRST)) {
+                add(Task.of(SWEEP).minutes(figures.value(Figure.SWEEP) * metres).with(Tool.DUSTING_BRUSH, Tool.VACUUM));
+            }
+            boolean lead = site.mayHoldLead(figures);
+            Task key = Task.of(SAND_TRIM).edge(trim.skirting()).minutes(figures.value(Figure.SAND_TRIM) * metres);
+            add(
+                    lead
+                            ? key.with(Caution.LEAD).with(Tool.DAMP_SPONGE).dries(Wait.of(DryingMaterial.DAMP_WALL))
+                            : key.with(Caution.DUST).with(Tool.HALF_MASK, Tool.PAPER_220));
+            if (trim.holding().needs().contains(Need.ADHESION_PRIMER)
+                    || trim.holding().needs().contains(Need.NEW_SURFACE_PRIMER)) {
+                add(Task.of(PRIME_TRIM)
+                        .edge(trim.skirting())
+                        .minutes(brushing())
+                        .uses(Material.ADHESION_PRIMER, coat())
+                        .dries(Wait.of(DryingMaterial.ADHESION_PRIMER))
+                        .with(Tool.SASH_BRUSH));
+            }
+            coat(PAINT_TRIM, drying());
+            coat(
+                    PAINT_TRIM_AGAIN,
+                    practice.is(School.TRIM_FIRST) && trim.binder() == Binder.WATERBORNE
+                            ? DryingMaterial.EMULSION_TO_TAPE
+                            : drying());
+            add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
+            into.once(WASH_TOOLS, trim.paint(), figures.value(Figure.WASH_BRUSH));
         }
 
-        Step visit(StepKind kind, Duration labour, Tool... tools) {
-            Set<String> walls = new LinkedHashSet<>();
-            parts.values().forEach(part -> walls.addAll(part.walls));
-            return new Step(
-                    kind,
-                    List.copyOf(walls),
-                    "",
-                    0,
-                    Area.ZERO,
-                    Length.ZERO,
-                    labour,
-                    EnumSet.copyOf(tools.length == 0 ? Set.of(Tool.VACUUM) : Set.of(tools)),
-                    List.of(),
-                    Optional.empty(),
-                    EnumSet.noneOf(Caution.class));
+        private DryingMaterial drying() {
+            return trim.binder() == Binder.WATERBORNE ? DryingMaterial.TRIM_WATER : DryingMaterial.TRIM_SOLVENT;
         }
 
-        private static final class Part {
-            private final Place place;
-            private final Set<String> walls = new LinkedHashSet<>();
-            private final Map<Figure, Double> minutes = new EnumMap<>(Figure.class);
-            private final Map<Use, Volume> uses = new LinkedHashMap<>();
-            private final Set<Tool> tools = EnumSet.noneOf(Tool.class);
-            private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-            private final List<Wait> waits = new ArrayList<>();
-            private Duration labour = Duration.ZERO;
-            private Duration once = Duration.ZERO;
-            private Duration least = Duration.ZERO;
-            private Optional<Use> useOnce = Optional.empty();
-            private int places;
-            private Area area = Area.ZERO;
-            private Length edge = Length.ZERO;
+        private void add(Task task) {
+            into.add(task, trim.key(), trim.paint());
+        }
 
-            Part(Place place) {
-                this.place = place;
-            }
+        private double brushing() {
+            return figures.value(Figure.TRIM_BRUSH) * trim.skirting().inMetres()
+                    + figures.value(Figure.DOOR_SIDE) * trim.doorSides()
+                    + figures.value(Figure.WINDOW_CASING) * trim.windows();
+        }
 
-            Part places(int more) {
-                places += more;
-                return this;
-            }
+        private Volume coat() {
+            Area strip = trim.skirting().times(figures.length(Figure.TRIM_STRIP));
+            return litres(strip, Figure.SPREAD_TRIM)
+                    .plus(Volume.ofLitres(
+                            figures.value(Figure.DOOR_SIDE_LITRES) * (trim.doorSides() + trim.windows() * 0.5)));
+        }
 
-            Part area(Area more) {
-                area = area.plus(more);
-                return this;
-            }
-
-            Part edge(Length more) {
-                edge = edge.plus(more);
-                return this;
-            }
-
-            Part minutes(Figure figure, double times) {
-                minutes.merge(figure, times, Double::sum);
-                return this;
-            }
-
-            Part labour(Duration more) {
-                labour = labour.plus(more);
-                return this;
-            }
-
-            /** Counted once however many walls the step is done on. */
-            Part minutesOnce(Duration minutes) {
-                once = once.compareTo(minutes) > 0 ? once : minutes;
-                return this;
-            }
-
-            Part atLeast(Duration minutes) {
-                least = minutes;
-                return this;
-            }
-
-            Part uses(Material material, String paint, Volume volume) {
-                uses.merge(new Use(material, paint, Volume.ZERO), volume, Volume::plus);
-                return this;
-            }
-
-            Part usesOnce(Use use) {
-                useOnce = Optional.of(use);
-                return this;
-            }
-
-            Part wait(Wait wait) {
-                waits.add(wait);
-                return this;
-            }
-
-            Part tools(Tool... more) {
-                tools.addAll(List.of(more));
-                return this;
-            }
-
-            Part cautions(Caution... more) {
-                cautions.addAll(List.of(more));
-                return this;
-            }
-
-            Step step(Catalogue figures) {
-                double sum = 0;
-                for (Map.Entry<Figure, Double> entry : minutes.entrySet()) {
-                    sum += figures.value(entry.getKey()) * entry.getValue();
-                }
-                Duration all = Times.ofMinutes(sum).plus(labour).plus(once);
-                useOnce.ifPresent(use -> uses(use.material(), use.paint(), use.volume()));
-                return new Step(
-                        place.kind(),
-                        List.copyOf(walls),
-                        place.paint(),
-                        places,
-                        area,
-                        edge,
-                        all.compareTo(least) < 0 ? least : all,
-                        tools,
-                        uses.entrySet().stream()
-                                .map(entry -> new Use(
-                                        entry.getKey().material(),
-                                        entry.getKey().paint(),
-                                        entry.getValue()))
-                                .toList(),
-                        slowest(figures),
-                        cautions);
-            }
-
-            private Optional<Wait> slowest(Catalogue figures) {
-                DryingModel model = new DryingModel(figures);
-                return waits.stream()
-                        .max(Comparator.comparing(
-                                wait -> model.likelyForPlanning(wait.material(), wait.thickness(), Climate.REFERENCE)));
-            }
+        private void coat(StepKind kind, DryingMaterial dries) {
+            Task paint = Task.of(kind)
+                    .places(trim.doorSides() + trim.windows())
+                    .edge(trim.skirting())
+                    .minutes(brushing())
+                    .uses(new Use(
+                            Material.TRIM_PAINT,
+                            trim.paint(),
+                            coat().times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN))))
+                    .dries(Wait.of(dries))
+                    .with(Tool.SASH_BRUSH, Tool.POT, Tool.STIRRER);
+            add(
+                    trim.binder() == Binder.SOLVENTBORNE
+                            ? paint.with(Caution.SOLVENT).with(Tool.GLOVES)
+                            : paint);
         }
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
+import lumko.core.repair.Mark;
 import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,7 +49,10 @@ class FaultTest {
         "CRACK, 300, 0, 0",
         "CRACK, 300, 0, 12.1",
         "OLD_TOUCH_UP, 9, 200, 0",
-        "OLD_TOUCH_UP, 200, 6001, 0",
+        "OLD_TOUCH_UP, 200, 12001, 0",
+        "GOUGE, 80, 40, 15.1",
+        "TAPE_TEAR, 200, 0, 81",
+        "JOINT_CRACK, 12001, 0, 1",
         "STAIN, -300, 300, 0"
     })
     void whatCannotBeIsRefused(FaultKind kind, double across, double up, double depth) {
@@ -57,8 +61,25 @@ class FaultTest {
     }
 
     @Test
+    void whatIsNotAskedAboutDoesNotMakeAnotherFault() {
+        Condition odd = new Condition(Condition.Edge.CHIPPED, Condition.Backing.SOLID, Condition.Movement.MOVES, 7);
+        assertThat(FaultKind.NAIL_HOLE.of(FaultKind.NAIL_HOLE.usual(), odd))
+                .isEqualTo(FaultKind.NAIL_HOLE.usualFault());
+        assertThat(FaultKind.NIBS.of(FaultKind.NIBS.usual(), odd).condition()).isEqualTo(Condition.USUAL.withCount(7));
+        assertThat(FaultKind.HOLE.of(FaultKind.HOLE.usual(), odd).condition())
+                .isEqualTo(Condition.USUAL.with(Condition.Edge.CHIPPED).with(Condition.Backing.SOLID));
+    }
+
+    @Test
+    void aKindIsDrawnOutInItsOwnShapeOnly() {
+        Length ten = Length.ofMillimetres(10);
+        assertThatThrownBy(() -> new Fault.Patch(FaultKind.NAIL_HOLE, ten, ten, Length.ZERO, Condition.USUAL))
+                .hasMessage("NAIL_HOLE is drawn out as POINT, not as AREA");
+    }
+
+    @Test
     void aCrackMayFallToTheRight() {
-        Fault.Crack crack = (Fault.Crack) FaultKind.CRACK.of(Measures.ofMillimetres(300, -400, 0.4));
+        Fault.Line crack = (Fault.Line) FaultKind.CRACK.of(Measures.ofMillimetres(300, -400, 0.4));
         assertThat(crack.length().inMillimetres()).isEqualTo(500);
         assertThat(new Mark(Spot.ofMillimetres(1000, 1500), crack).centre()).isEqualTo(Spot.ofMillimetres(1150, 1300));
     }

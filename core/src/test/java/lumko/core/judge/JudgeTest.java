@@ -8,21 +8,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import lumko.core.colour.Lab;
 import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.quantity.Length;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Method;
+import lumko.core.step.Site;
+import lumko.core.wall.RoomFinding;
 import lumko.core.wall.RoomKind;
 import lumko.core.wall.Spot;
 import lumko.core.wall.Texture;
 import lumko.core.wall.Wall;
 import lumko.core.wall.WindowLight;
 import lumko.core.work.Action;
-import lumko.core.work.Site;
+import lumko.core.work.Setting;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -238,6 +242,92 @@ class JudgeTest {
         }
 
         @Test
+        void scuffsAreWashedBeforeAnybodyThinksOfPaint() {
+            Verdict verdict = judge.judge(wall(MATT, PaintBasis.UNKNOWN, marks(FaultKind.SCUFF, 2, 1500)));
+            assertThat(verdict.action()).isEqualTo(Action.WASH);
+            assertThat(verdict.chosen().paint().inLitres()).isZero();
+        }
+
+        @Test
+        void washingAloneIsNotOfferedOnceSomethingHasToBePainted() {
+            List<Mark> mixed = new ArrayList<>(marks(FaultKind.SCUFF, 1, 1500));
+            mixed.addAll(marks(FaultKind.NAIL_HOLE, 1, 800));
+            assertThat(judge.judge(wall(MATT, PaintBasis.SAME_BATCH, mixed)).options())
+                    .extracting(Option::action)
+                    .doesNotContain(Action.WASH);
+        }
+
+        @ParameterizedTest
+        @EnumSource(
+                value = FaultKind.class,
+                names = {
+                    "MOULD",
+                    "SMOKE",
+                    "FLAKING",
+                    "BOX_GAP",
+                    "POPPED_FASTENER",
+                    "BARE_SURFACE",
+                    "WALLPAPER_REMAINS",
+                    "RUST"
+                })
+        void whatSpreadsComesOffOrIsOpenIsNotLeft(FaultKind kind) {
+            Verdict verdict = judge.judge(wall(MATT, PaintBasis.SAME_BATCH, marks(kind, 1, 800)));
+            assertThat(against(verdict, Action.LEAVE)).contains(Rule.CANNOT_BE_LEFT);
+            assertThat(verdict.action()).isNotEqualTo(Action.LEAVE);
+        }
+
+        @ParameterizedTest
+        @EnumSource(
+                value = FaultKind.class,
+                names = {"GREASE", "MOULD", "GLASSY_PLASTER", "LAP_MARK", "PANEL_OR_PAPER", "BARE_SURFACE"})
+        void whatIsPrimedOrKeyedAllOverIsPaintedAllOver(FaultKind kind) {
+            Verdict verdict = judge.judge(wall(MATT, PaintBasis.SAME_BATCH, marks(kind, 1, 800)));
+            assertThat(against(verdict, Action.DAB)).contains(Rule.NEEDS_WHOLE_WALL);
+            assertThat(against(verdict, Action.FEATHER)).contains(Rule.NEEDS_WHOLE_WALL);
+        }
+
+        @Test
+        void aMarkToBeSkimmedTakesTheWholeWall() {
+            Mark flaking =
+                    new Mark(Spot.ofMillimetres(2000, 800), FaultKind.FLAKING.usualFault()).by(Method.SKIM_THE_WALL);
+            assertThat(judge.judge(wall(MATT, PaintBasis.SAME_BATCH, List.of(flaking)))
+                            .action())
+                    .isEqualTo(Action.SKIM_AND_ROLL);
+        }
+
+        @Test
+        void smokeMeansEveryWallMarkedOrNot() {
+            Verdict verdict = judge.judge(found(RoomFinding.SMELL_OF_SMOKE));
+            assertThat(verdict.action()).isEqualTo(Action.ROLL);
+            assertThat(against(verdict, Action.LEAVE)).containsExactly(Rule.ROOM_WAS_SMOKED_IN);
+            assertThat(judge.judge(found(RoomFinding.STEAM)).action()).isEqualTo(Action.LEAVE);
+        }
+
+        private static WallCase found(RoomFinding finding) {
+            WallCase base = wall(MATT, PaintBasis.SAME_BATCH, List.of());
+            Setting plain = Setting.PLAIN;
+            return new WallCase(
+                    base.wall(),
+                    List.of(),
+                    base.film(),
+                    base.basis(),
+                    base.light(),
+                    base.room(),
+                    base.site(),
+                    base.climate(),
+                    base.daysToViewing(),
+                    new Setting(
+                            plain.side(),
+                            plain.substrate(),
+                            Set.of(finding),
+                            plain.holding(),
+                            true,
+                            List.of(),
+                            "",
+                            List.of()));
+        }
+
+        @Test
         void theLimitsAreTheOrganisations() {
             Judge own = new Judge(Catalogue.starting().with(Figure.SPOTS_TO_DAB, 2));
             Verdict verdict = own.judge(wall(MATT, PaintBasis.SAME_BATCH, marks(FaultKind.NAIL_HOLE, 3, 800)));
@@ -297,7 +387,7 @@ class JudgeTest {
         @ParameterizedTest
         @EnumSource(Action.class)
         void carriesItsRange(Action action) {
-            if (action == Action.SKIM_AND_ROLL) {
+            if (action == Action.SKIM_AND_ROLL || action == Action.WASH) {
                 return;
             }
             Chance chance = judge.judge(lit(WindowLight.FACING)).option(action).shows();
@@ -355,6 +445,23 @@ class JudgeTest {
                             .rollsFrom())
                     .isEmpty();
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "false, NOTHING, false, false, UNKNOWN",
+        "false, RECORD_AGREES, false, false, UNKNOWN",
+        "false, A_TIN, false, false, OTHER_PAINT",
+        "true, NOTHING, false, false, NOT_CONFIRMED",
+        "true, RECORD_AGREES, false, false, BOUGHT_AGAIN",
+        "true, NOT_SURE, true, true, UNKNOWN",
+        "true, A_TIN, false, false, OTHER_PAINT",
+        "true, A_TIN, true, false, BOUGHT_AGAIN",
+        "true, A_TIN, true, true, SAME_BATCH"
+    })
+    void howSureOneIsOfThePaint(
+            boolean recorded, PaintBasis.Said said, boolean samePaint, boolean sameBatch, PaintBasis basis) {
+        assertThat(PaintBasis.of(recorded, said, samePaint, sameBatch)).isEqualTo(basis);
     }
 
     @Test

@@ -2,73 +2,255 @@ package lumko.core.repair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
 import lumko.core.drying.DryingMaterial;
+import lumko.core.fault.Condition;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.practice.Practice;
+import lumko.core.practice.School;
 import lumko.core.quantity.Length;
-import lumko.core.quantity.Times;
-import lumko.core.repair.Repair.Method;
+import lumko.core.step.Caution;
+import lumko.core.step.Material;
+import lumko.core.step.Site;
+import lumko.core.step.StepKind;
+import lumko.core.step.Task;
+import lumko.core.step.Use;
+import lumko.core.step.Wait;
+import lumko.core.wall.Spot;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
 import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class RepairTableTest {
-    private final RepairTable table = new RepairTable(Catalogue.starting());
+    private static final Ground BOARD =
+            new Ground(Substrate.GYPSUM_BOARD, Texture.SMOOTH, false, new Site(2005, false));
 
-    private Repair repair(FaultKind kind, double across, double up, double depth) {
-        return table.repair(kind.of(Measures.ofMillimetres(across, up, depth)));
+    private final RepairTable table = new RepairTable(Catalogue.starting(), Practice.STARTING);
+
+    private static Mark at(Fault fault) {
+        return new Mark(Spot.ofMillimetres(1000, 1000), fault);
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        // kind, across, up, depth, method, fills, first filler, minutes of all fills
-        "NAIL_HOLE, 2, 2, 0, PULL_AND_FILL_FLUSH, 1, SPACKLE, 0.8",
-        "SCREW_HOLE, 5, 5, 0, PULL_AND_FILL_FLUSH, 1, SPACKLE, 1.2",
-        "ANCHOR, 8, 8, 0, UNSCREW_PLUG_AND_FILL, 2, SPACKLE, 2.5",
-        "DING, 15, 15, 3, FILL_FLUSH, 1, SPACKLE, 1.0",
-        "DING, 15, 15, 3.1, FILL_FLUSH, 2, SPACKLE, 2.0",
-        "DING, 15, 15, 6, FILL_FLUSH, 2, SPACKLE, 2.0",
-        "DING, 15, 15, 6.1, FILL_FLUSH, 2, SETTING_COMPOUND, 2.0",
-        "HOLE, 50, 50, 0, MESH_PATCH, 3, SETTING_COMPOUND, 20",
-        "HOLE, 50.1, 50.1, 0, PLUG_WITH_PAPER_FLANGE, 3, SETTING_COMPOUND, 43",
-        "HOLE, 150, 150, 0, PLUG_WITH_PAPER_FLANGE, 3, SETTING_COMPOUND, 43",
-        "HOLE, 150.1, 150.1, 0, BOARD_TO_FRAMING, 3, SETTING_COMPOUND, 97",
-        "CRACK, 1000, 0, 0.5, RAKE_AND_FILL, 1, SPACKLE, 5",
-        "CRACK, 1000, 0, 0.6, RAKE_TAPE_AND_FILL, 2, SETTING_COMPOUND, 7",
-        "CRACK, 1000, 0, 2, RAKE_TAPE_AND_FILL, 2, SETTING_COMPOUND, 7",
-        "CRACK, 1000, 0, 2.1, RAKE_TAPE_AND_FILL, 3, SETTING_COMPOUND, 9"
-    })
-    void methodFillsAndMinutesByKindAndSize(
+    private Repair repair(FaultKind kind, double across, double up, double depth) {
+        return table.repair(at(kind.of(Measures.ofMillimetres(across, up, depth))), BOARD);
+    }
+
+    /** Usual measures where the table says nothing else; what is not asked about does not matter. */
+    @ParameterizedTest(name = "{0} {1} × {2} deep {3}, {4} {5} {6}, {7} {8}, {9}")
+    @CsvFileSource(resources = "methods.csv", numLinesToSkip = 1)
+    void methodFillsMinutesAndWait(
             FaultKind kind,
             double across,
             double up,
             double depth,
+            Condition.Edge edge,
+            Condition.Backing backing,
+            Condition.Movement movement,
+            Substrate substrate,
+            Texture texture,
+            String school,
             Method method,
             int fills,
-            DryingMaterial first,
-            double minutes) {
-        Repair repair = repair(kind, across, up, depth);
+            String firstFiller,
+            double fillMinutes,
+            String steps) {
+        Condition condition = Condition.USUAL.with(edge).with(backing).with(movement);
+        Practice practice = school.equals("-") ? Practice.STARTING : Practice.STARTING.with(School.valueOf(school));
+        Ground ground = new Ground(substrate, texture, false, BOARD.site());
+        Repair repair = new RepairTable(Catalogue.starting(), practice)
+                .repair(at(kind.of(Measures.ofMillimetres(across, up, depth), condition)), ground);
         assertThat(repair.method()).isEqualTo(method);
         assertThat(repair.fills()).hasSize(fills);
-        assertThat(repair.fills().getFirst().filler()).isEqualTo(first);
-        assertThat(repair.fills().stream()
-                        .mapToDouble(fill -> Times.inMinutes(fill.labour()))
-                        .sum())
-                .isCloseTo(minutes, Offset.offset(0.05));
+        if (fills > 0) {
+            assertThat(repair.fills().getFirst().toDry().map(Wait::material))
+                    .contains(DryingMaterial.valueOf(firstFiller));
+        }
+        assertThat(repair.fills().stream().mapToDouble(Task::minutes).sum())
+                .isCloseTo(fillMinutes, Offset.offset(0.05));
+        assertThat(repair.tasks()).extracting(task -> task.kind().name()).containsExactly(steps.split(" "));
+    }
+
+    @Test
+    void theTableKnowsEveryKindAndEveryMethodIsReachedByOne() {
+        Set<Method> reached = EnumSet.noneOf(Method.class);
+        everyFaultOnEveryGround()
+                .forEach(each -> table.choices(each.mark().fault(), each.ground())
+                        .forEach(choice -> reached.add(choice.method())));
+        assertThat(reached).containsExactlyInAnyOrder(Method.values());
+    }
+
+    private record Each(Mark mark, Ground ground) {}
+
+    private static Stream<Each> everyFaultOnEveryGround() {
+        List<Each> all = new ArrayList<>();
+        for (FaultKind kind : FaultKind.values()) {
+            for (Substrate substrate : Substrate.values()) {
+                for (Texture texture : List.of(Texture.SMOOTH, Texture.HEAVY)) {
+                    for (Site site : List.of(new Site(2005, false), new Site(1911, true))) {
+                        Ground ground = new Ground(substrate, texture, false, site);
+                        for (Fault fault : variants(kind)) {
+                            all.add(new Each(at(fault), ground));
+                        }
+                    }
+                }
+            }
+        }
+        return all.stream();
+    }
+
+    private static List<Fault> variants(FaultKind kind) {
+        List<Fault> faults = new ArrayList<>();
+        List<Measures> sizes = new ArrayList<>(List.of(kind.usual()));
+        kind.ladder()
+                .forEach(size -> sizes.add(new Measures(size, size, kind.usual().depth())));
+        if (kind == FaultKind.LUMPY_PLASTER) {
+            sizes.add(Measures.ofMillimetres(3000, 2000, 2));
+        }
+        for (Measures size : sizes) {
+            for (Condition.Edge edge : Condition.Edge.values()) {
+                for (Condition.Backing backing : Condition.Backing.values()) {
+                    faults.add(kind.of(size, Condition.USUAL.with(edge).with(backing)));
+                }
+            }
+            faults.add(kind.of(size, Condition.USUAL.with(Condition.Movement.MOVES)));
+        }
+        return faults.stream().distinct().toList();
+    }
+
+    @Test
+    void everyMarkIsOneChainWhoseStepsFollowTheOrderOfTheTrade() {
+        everyFaultOnEveryGround().forEach(each -> {
+            for (Choice choice : table.choices(each.mark().fault(), each.ground())) {
+                Repair repair = table.repair(each.mark().by(choice.method()), each.ground());
+                assertThat(repair.method()).isEqualTo(choice.method());
+                List<StepKind.Stage> stages =
+                        repair.tasks().stream().map(task -> task.kind().stage()).toList();
+                assertThat(stages)
+                        .describedAs("%s of %s", choice.method(), each.mark().fault())
+                        .isSorted();
+                assertThat(repair.tasks()).extracting(Task::kind).doesNotHaveDuplicates();
+                assertThat(repair.others()).extracting(Choice::method).doesNotContain(choice.method());
+                assertThat(repair.tasks()).isNotEmpty();
+            }
+        });
+    }
+
+    @Test
+    void inAnOldHouseNoChainSandsDryAndWhatScrapesWarns() {
+        Ground old = new Ground(Substrate.LIME_PLASTER, Texture.SMOOTH, false, new Site(1911, false));
+        for (FaultKind kind : FaultKind.values()) {
+            for (Task task : table.repair(at(kind.usualFault()), old).tasks()) {
+                assertThat(task.kind()).describedAs("of %s", kind).isNotEqualTo(StepKind.SAND);
+                if (task.kind() == StepKind.MAKE_SOUND || task.kind() == StepKind.SPONGE_LEVEL) {
+                    assertThat(task.cautions()).describedAs("of %s", kind).contains(Caution.LEAD);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aMethodThatDoesNotFitIsNotTaken() {
+        Mark nail = at(FaultKind.NAIL_HOLE.usualFault()).by(Method.BOARD_TO_FRAMING);
+        assertThat(table.repair(nail, BOARD).method()).isEqualTo(Method.PULL_AND_FILL);
+    }
+
+    @Nested
+    class TheHousePractice {
+        @ParameterizedTest
+        @CsvSource({
+            "UNSCREW_ANCHORS, UNSCREW_PLUG",
+            "PUNCH_ANCHORS_IN, PUNCH_PLUG_IN",
+            "HAMMER_ANCHORS_IN, HAMMER_PLUG_IN",
+            "CUT_ANCHORS_FLUSH, CUT_PLUG_FLUSH"
+        })
+        void decidesHowAnchorsGo(School school, Method method) {
+            Repair repair = new RepairTable(Catalogue.starting(), Practice.STARTING.with(school))
+                    .repair(at(FaultKind.ANCHOR.usualFault()), BOARD);
+            assertThat(repair.method()).isEqualTo(method);
+            assertThat(repair.others()).hasSize(3);
+        }
+
+        @Test
+        void hammeringLeavesALargerDentThanPunching() {
+            assertThat(anchorAcross(School.HAMMER_ANCHORS_IN)).isGreaterThan(anchorAcross(School.PUNCH_ANCHORS_IN));
+        }
+
+        private double anchorAcross(School school) {
+            return new RepairTable(Catalogue.starting(), Practice.STARTING.with(school))
+                    .repair(at(FaultKind.ANCHOR.usualFault()), BOARD)
+                    .finishedAcross()
+                    .inMillimetres();
+        }
+
+        @Test
+        void overfillingTakesMoreFillerAndMoreSanding() {
+            Mark ding = at(FaultKind.DING.usualFault());
+            Repair over = new RepairTable(Catalogue.starting(), Practice.STARTING.with(School.OVERFILL_AND_SAND))
+                    .repair(ding, BOARD);
+            Repair flush = table.repair(ding, BOARD);
+            assertThat(over.filler().inMillilitres())
+                    .isCloseTo(flush.filler().inMillilitres() * 1.25, Offset.offset(1e-9));
+            assertThat(minutes(over, StepKind.SAND)).isCloseTo(0.5 * 1.6, Offset.offset(1e-9));
+        }
+
+        private double minutes(Repair repair, StepKind kind) {
+            return repair.tasks().stream()
+                    .filter(task -> task.kind() == kind)
+                    .mapToDouble(Task::minutes)
+                    .sum();
+        }
+
+        @Test
+        void newBoardIsPrimedOnceTwiceOrNotAtAll() {
+            assertThat(primers(School.PRIMER_AND_TWO)).isEqualTo(1);
+            assertThat(primers(School.TWO_PRIMERS_AND_TWO)).isEqualTo(2);
+            assertThat(primers(School.SELF_PRIMING_TWO)).isZero();
+        }
+
+        private long primers(School school) {
+            return new RepairTable(Catalogue.starting(), Practice.STARTING.with(school))
+                    .repair(at(FaultKind.BARE_SURFACE.usualFault()), BOARD).tasks().stream()
+                            .flatMap(task -> task.uses().stream())
+                            .filter(use -> use.material() == Material.PRIMER)
+                            .count();
+        }
     }
 
     @Test
     void patchesAndStainsAreNotFilled() {
-        assertThat(repair(FaultKind.OLD_TOUCH_UP, 300, 200, 0))
-                .isEqualTo(new Repair(Method.SCRAPE_EDGE, List.of(), Length.ofMillimetres(300)));
-        assertThat(repair(FaultKind.STAIN, 300, 400, 0))
-                .isEqualTo(new Repair(Method.BLOCK_STAIN, List.of(), Length.ofMillimetres(400)));
+        assertThat(repair(FaultKind.OLD_TOUCH_UP, 300, 200, 0).filler().inLitres())
+                .isZero();
+        Repair stain = repair(FaultKind.STAIN, 300, 400, 0);
+        assertThat(stain.finishedAcross()).isEqualTo(Length.ofMillimetres(400));
+        assertThat(stain.paintAfter()).isEqualTo(Repair.PaintAfter.THE_WHOLE_SURFACE);
+        // 0.12 m² at 8.5 m²/L
+        assertThat(uses(stain, Material.STAIN_BLOCK)).isCloseTo(0.12 / 8.5, Offset.offset(1e-9));
+    }
+
+    private static double uses(Repair repair, Material material) {
+        return repair.tasks().stream()
+                .flatMap(task -> task.uses().stream())
+                .filter(use -> use.material() == material)
+                .map(Use::volume)
+                .mapToDouble(volume -> volume.inLitres())
+                .sum();
     }
 
     @Test
@@ -86,26 +268,72 @@ class RepairTableTest {
     }
 
     @Test
+    void aBeadOfCaulkIsRoundAndShrinks() {
+        // a bead 5 mm across along 1 m: π/4 · 25 · 1000 = 19.635 ml
+        assertThat(repair(FaultKind.JOINT_CRACK, 1000, 0, 1).filler().inMillilitres())
+                .isCloseTo(19.635 / 0.85, Offset.offset(1e-3));
+    }
+
+    @Test
+    void newPlasterAgainstOldIsKeptDampInTime() {
+        Ground lime = new Ground(Substrate.LIME_PLASTER, Texture.SMOOTH, false, BOARD.site());
+        Fault hole =
+                FaultKind.HOLE.of(Measures.ofMillimetres(80, 80, 0), Condition.USUAL.with(Condition.Backing.SOLID));
+        Task damp = table.repair(at(hole), lime).tasks().stream()
+                .filter(task -> task.kind() == StepKind.KEEP_DAMP)
+                .findFirst()
+                .orElseThrow();
+        assertThat(damp.within()).hasValueSatisfying(limit -> {
+            assertThat(limit.after()).isEqualTo(StepKind.FILL);
+            assertThat(limit.time().toMinutes()).isEqualTo(75);
+        });
+    }
+
+    @Test
     void eachCoatOverAHoleIsWiderThanTheLast() {
         assertThat(repair(FaultKind.HOLE, 40, 40, 0).fills())
-                .extracting(fill -> fill.knife().inMillimetres())
+                .extracting(fill -> fill.knife().orElseThrow().inMillimetres())
                 .containsExactly(150.0, 250.0, 300.0);
     }
 
     @Test
     void theFinishedSpotIsSandedPastTheFiller() {
         assertThat(repair(FaultKind.DING, 16, 16, 1).finishedAcross()).isEqualTo(Length.ofMillimetres(20));
-        RepairTable wider = new RepairTable(Catalogue.starting().with(Figure.SANDED_BEYOND_FILLER, 5));
-        assertThat(wider.repair(FaultKind.DING.of(Measures.ofMillimetres(16, 16, 1)))
+        RepairTable wider =
+                new RepairTable(Catalogue.starting().with(Figure.SANDED_BEYOND_FILLER, 5), Practice.STARTING);
+        assertThat(wider.repair(at(FaultKind.DING.of(Measures.ofMillimetres(16, 16, 1))), BOARD)
                         .finishedAcross())
                 .isEqualTo(Length.ofMillimetres(26));
     }
 
     @Test
-    void aWiderOrDeeperFaultNeverNeedsLessFiller() {
+    void aRepairWiderThanAHandLosesTheTextureAndGetsItBack() {
+        Ground rough = new Ground(Substrate.GYPSUM_BOARD, Texture.ORANGE_PEEL, false, BOARD.site());
+        assertThat(table.repair(at(FaultKind.HOLE.usualFault()), rough).tasks())
+                .extracting(Task::kind)
+                .contains(StepKind.RESTORE_TEXTURE);
+        assertThat(table.repair(at(FaultKind.NAIL_HOLE.usualFault()), rough).tasks())
+                .extracting(Task::kind)
+                .doesNotContain(StepKind.RESTORE_TEXTURE);
+    }
+
+    @ParameterizedTest
+    @EnumSource(FaultKind.class)
+    void dampIsStoppedAtItsCauseFirst(FaultKind kind) {
+        Ground damp = new Ground(Substrate.GYPSUM_BOARD, Texture.SMOOTH, true, BOARD.site());
+        assertThat(table.repair(at(kind.usualFault()), damp).tasks())
+                .allSatisfy(task -> assertThat(task.cautions()).contains(Caution.CAUSE_FIRST));
+    }
+
+    static Stream<FaultKind> filledKinds() {
+        return Arrays.stream(FaultKind.values());
+    }
+
+    @ParameterizedTest
+    @MethodSource("filledKinds")
+    void aWiderOrDeeperFaultNeverNeedsLessFiller(FaultKind kind) {
         Random random = new Random(3);
-        for (int n = 0; n < 3000; n++) {
-            FaultKind kind = FaultKind.values()[random.nextInt(6)];
+        for (int n = 0; n < 400; n++) {
             Fault one = random(kind, random);
             Measures m = one.measures();
             double grow = 1 + random.nextDouble() * 0.2;
@@ -114,32 +342,38 @@ class RepairTableTest {
                     new Measures(m.across(), m.up(), m.depth().times(grow)))) {
                 Fault other;
                 try {
-                    other = kind.of(bigger);
+                    other = kind.of(bigger, one.condition());
                 } catch (IllegalArgumentException outside) {
                     continue;
                 }
-                assertThat(table.repair(other).filler())
-                        .describedAs("%s against %s", other, one)
-                        .isGreaterThanOrEqualTo(table.repair(one).filler());
+                for (Substrate substrate : Substrate.values()) {
+                    Ground ground = new Ground(substrate, Texture.SMOOTH, false, BOARD.site());
+                    assertThat(table.repair(at(other), ground).filler())
+                            .describedAs("%s against %s in %s", other, one, substrate)
+                            .isGreaterThanOrEqualTo(
+                                    table.repair(at(one), ground).filler());
+                }
             }
         }
     }
 
     private static Fault random(FaultKind kind, Random random) {
-        return switch (kind) {
-            case NAIL_HOLE -> point(kind, 0.5 + 3.5 * random.nextDouble(), 0);
-            case SCREW_HOLE -> point(kind, 3 + 5 * random.nextDouble(), 0);
-            case ANCHOR -> point(kind, 5 + 9 * random.nextDouble(), 0);
-            case DING -> point(kind, 3 + 100 * random.nextDouble(), 0.2 + 12 * random.nextDouble());
-            case HOLE -> point(kind, 8 + 500 * random.nextDouble(), 0);
-            case CRACK ->
-                kind.of(Measures.ofMillimetres(
-                        20 + 3000 * random.nextDouble(), 500 * random.nextDouble(), 0.1 + 6 * random.nextDouble()));
-            case OLD_TOUCH_UP, STAIN -> kind.usualFault();
-        };
-    }
-
-    private static Fault point(FaultKind kind, double diameter, double depth) {
-        return kind.of(Measures.ofMillimetres(diameter, diameter, depth));
+        Measures usual = kind.usual();
+        double across = usual.across().inMillimetres();
+        double depth = usual.depth().inMillimetres();
+        Condition condition = Condition.USUAL
+                .with(Condition.Backing.values()[random.nextInt(2)])
+                .with(Condition.Edge.values()[random.nextInt(3)])
+                .with(Condition.Movement.values()[random.nextInt(2)]);
+        for (; ; ) {
+            try {
+                double wide = across * Math.exp(random.nextGaussian());
+                double deep = depth * Math.exp(random.nextGaussian());
+                double up = kind.shape() == FaultKind.Shape.AREA ? wide * 0.7 : wide;
+                return kind.of(Measures.ofMillimetres(wide, up, deep), condition);
+            } catch (IllegalArgumentException outside) {
+                // drawn again
+            }
+        }
     }
 }

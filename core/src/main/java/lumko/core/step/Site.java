@@ -1,4 +1,4 @@
-package lumko.core.work;
+package lumko.core.step;
 
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;

@@ -1,4 +1,4 @@
-package lumko.core.work;
+package lumko.core.step;
 
 /** What can hurt someone at a step. Local rules and licensed people decide. */
 public enum Caution {
@@ -7,6 +7,11 @@ public enum Caution {
     ASBESTOS,
     DUST,
     LADDER,
+    WEIGHT,
     SPLASHES,
-    SOLVENT
+    CHEMICALS,
+    SOLVENT,
+    /** Damp, a structural crack or a sagging ceiling: stop, find the cause. */
+    CAUSE_FIRST,
+    DRAINS
 }

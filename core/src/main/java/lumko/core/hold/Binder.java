@@ -1,0 +1,7 @@
+package lumko.core.hold;
+
+/** What a paint is thinned with. */
+public enum Binder {
+    WATERBORNE,
+    SOLVENTBORNE
+}

@@ -1,0 +1,14 @@
+package lumko.core.hold;
+
+/** What a surface needs before the next coat, in the order in which it is done. */
+public enum Need {
+    CLEAN,
+    KEY_SAND,
+    TEST_PATCH,
+    SEALER,
+    METAL_PRIMER,
+    MIST_COAT,
+    NEW_SURFACE_PRIMER,
+    ADHESION_PRIMER,
+    WAIT_FOR_CURE
+}

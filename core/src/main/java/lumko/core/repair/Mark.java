@@ -1,0 +1,42 @@
+package lumko.core.repair;
+
+import java.util.Optional;
+import lumko.core.fault.Fault;
+import lumko.core.quantity.Length;
+import lumko.core.wall.Spot;
+
+/**
+ * A fault at its place on a surface: the centre of a point or an area, the left end of a line.
+ *
+ * @param wanted the method somebody chose instead of the usual one
+ */
+public record Mark(Spot place, Fault fault, Optional<Method> wanted) {
+    public Mark(Spot place, Fault fault) {
+        this(place, fault, Optional.empty());
+    }
+
+    /** The same mark, made good in another way. */
+    public Mark by(Method method) {
+        return new Mark(place, fault, Optional.of(method));
+    }
+
+    /** The middle of the fault, which for a line is halfway along it. */
+    public Spot centre() {
+        return fault instanceof Fault.Line line
+                ? new Spot(
+                        place.fromLeft().plus(line.run().times(0.5)),
+                        place.aboveFloor().plus(line.rise().times(0.5)))
+                : place;
+    }
+
+    /** Whether any of it lies between two heights above the floor. */
+    public boolean reachesInto(Length from, Length to) {
+        double half = switch (fault) {
+            case Fault.Round round -> round.diameter().inMillimetres() / 2;
+            case Fault.Line line -> Math.abs(line.rise().inMillimetres()) / 2;
+            case Fault.Patch patch -> patch.height().inMillimetres() / 2;
+        };
+        double height = centre().aboveFloor().inMillimetres();
+        return height + half >= from.inMillimetres() && height - half <= to.inMillimetres();
+    }
+}

@@ -1,0 +1,84 @@
+package lumko.core.hold;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lumko.core.figure.Catalogue;
+import lumko.core.wall.Substrate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WillItHoldTest {
+    private final WillItHold rules = new WillItHold(Catalogue.starting());
+
+    @ParameterizedTest(name = "{3} over {0} {1} days old on {2}")
+    @CsvSource({
+        "WATERBORNE_MATT, 900, GYPSUM_BOARD, WATERBORNE, HOLDS, '', SAME_KIND",
+        "PRIMER, 1, GYPSUM_BOARD, WATERBORNE, HOLDS, '', SAME_KIND",
+        "WATERBORNE_SHEEN, 900, SKIM_PLASTER, WATERBORNE, TRY_A_PATCH, KEY_SAND TEST_PATCH, SHEEN_UNDER_NEXT_COAT",
+        "WATERBORNE_GLOSS, 900, TIMBER, WATERBORNE, TRY_A_PATCH, KEY_SAND TEST_PATCH, SHEEN_UNDER_NEXT_COAT",
+        "SOLVENTBORNE_GLOSS, 900, TIMBER, WATERBORNE, HOLDS_ONCE_PREPARED, CLEAN KEY_SAND ADHESION_PRIMER,"
+                + " SOLVENT_GLOSS_UNDER_WATER",
+        "SOLVENTBORNE_GLOSS, 900, TIMBER, SOLVENTBORNE, HOLDS_ONCE_PREPARED, CLEAN KEY_SAND, SHEEN_UNDER_NEXT_COAT",
+        "SOLVENTBORNE_MATT, 900, TIMBER, WATERBORNE, HOLDS_ONCE_PREPARED, CLEAN KEY_SAND, SHEEN_UNDER_NEXT_COAT",
+        "WATERBORNE_MATT, 29, TIMBER, SOLVENTBORNE, NOT_LIKE_THIS, WAIT_FOR_CURE, SOLVENT_OVER_FRESH_WATER",
+        "WATERBORNE_MATT, 30, TIMBER, SOLVENTBORNE, HOLDS_ONCE_PREPARED, KEY_SAND, SOLVENT_OVER_CURED_WATER",
+        "WATERBORNE_GLOSS, 29, TIMBER, SOLVENTBORNE, NOT_LIKE_THIS, KEY_SAND TEST_PATCH WAIT_FOR_CURE,"
+                + " SOLVENT_OVER_FRESH_WATER",
+        "UNKNOWN, 0, LIME_PLASTER, WATERBORNE, TRY_A_PATCH, CLEAN TEST_PATCH, UNKNOWN_LAYERS",
+        "BARE, 0, GYPSUM_BOARD, WATERBORNE, HOLDS_ONCE_PREPARED, NEW_SURFACE_PRIMER, BARE_BOARD",
+        "BARE, 0, PANEL, WATERBORNE, HOLDS_ONCE_PREPARED, NEW_SURFACE_PRIMER, BARE_BOARD",
+        "BARE, 0, SKIM_PLASTER, WATERBORNE, HOLDS_ONCE_PREPARED, MIST_COAT, BARE_PLASTER",
+        "BARE, 0, LIME_PLASTER, WATERBORNE, HOLDS_ONCE_PREPARED, MIST_COAT, BARE_PLASTER",
+        "BARE, 0, TIMBER, WATERBORNE, HOLDS_ONCE_PREPARED, NEW_SURFACE_PRIMER, BARE_TIMBER",
+        "BARE, 0, METAL, WATERBORNE, HOLDS_ONCE_PREPARED, METAL_PRIMER, BARE_METAL"
+    })
+    void byWhatIsOnTopAndWhatComesNext(
+            TopLayer top,
+            double days,
+            Substrate substrate,
+            Binder next,
+            Holding.Answer answer,
+            String needs,
+            Holding.Reason first) {
+        Holding holding = rules.answer(top, days, substrate, next, Set.of());
+        assertThat(holding.answer()).isEqualTo(answer);
+        assertThat(holding.needs().stream().map(Need::name).collect(Collectors.joining(" ")))
+                .isEqualTo(needs);
+        assertThat(holding.reasons()).startsWith(first);
+    }
+
+    @Test
+    void everySurfaceGetsAnAnswerWithAReason() {
+        for (TopLayer top : TopLayer.values()) {
+            for (Substrate substrate : Substrate.values()) {
+                for (Binder next : Binder.values()) {
+                    Holding holding = rules.answer(top, 100, substrate, next, Set.of());
+                    assertThat(holding.reasons()).isNotEmpty();
+                    assertThat(holding.needs().isEmpty())
+                            .describedAs("%s under %s on %s", top, next, substrate)
+                            .isEqualTo(holding.answer() == Holding.Answer.HOLDS);
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatWasFoundOnTheFilmOnlyEverAddsToWhatItNeeds() {
+        for (TopLayer top : TopLayer.values()) {
+            Set<Need> plain = rules.answer(top, 100, Substrate.SKIM_PLASTER, Binder.WATERBORNE, Set.of())
+                    .needs();
+            Set<Need> found = rules.answer(
+                            top,
+                            100,
+                            Substrate.SKIM_PLASTER,
+                            Binder.WATERBORNE,
+                            Set.copyOf(Arrays.asList(WillItHold.Film.values())))
+                    .needs();
+            assertThat(found).containsAll(plain).contains(Need.CLEAN, Need.SEALER, Need.KEY_SAND);
+        }
+    }
+}
