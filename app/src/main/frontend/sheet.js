@@ -15,6 +15,57 @@ function countDown() {
   }
 }
 
+// A clock that ends calls: two notes, a short buzz, and the title until somebody looks.
+function call() {
+  navigator.vibrate?.([300, 150, 300]);
+  try {
+    const audio = new AudioContext();
+    for (const [at, hertz] of [
+      [0, 660],
+      [0.35, 880],
+    ]) {
+      const note = audio.createOscillator();
+      const loud = audio.createGain();
+      note.frequency.value = hertz;
+      loud.gain.setValueAtTime(0.2, audio.currentTime + at);
+      loud.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + at + 0.3);
+      note.connect(loud).connect(audio.destination);
+      note.start(audio.currentTime + at);
+      note.stop(audio.currentTime + at + 0.3);
+    }
+  } catch {
+    // no sound on this device: title and page still tell
+  }
+  const title = document.title;
+  document.title = `● ${title}`;
+  const seen = () => {
+    document.title = title;
+    window.removeEventListener("focus", seen);
+    window.removeEventListener("pointerdown", seen);
+  };
+  window.addEventListener("focus", seen);
+  window.addEventListener("pointerdown", seen);
+}
+document.addEventListener("lumko:clock-ended", call);
+
+// What a colleague ticks arrives: the page asks for the pulse of the sheet and fetches the steps when it has changed, unless
+// somebody is typing here.
+const PULSE_MS = 4000;
+async function askPulse() {
+  const live = document.getElementById("live");
+  if (!live || document.hidden) return;
+  try {
+    const response = await fetch(live.dataset.pulseAt, { headers: { Accept: "text/plain" } });
+    if (!response.ok || response.redirected) return;
+    const pulse = await response.text();
+    const typing = live.contains(document.activeElement) && document.activeElement.matches("input, select, textarea");
+    if (pulse !== live.dataset.pulse && !typing) document.dispatchEvent(new CustomEvent("lumko:changed"));
+  } catch {
+    // no signal: the next time
+  }
+}
+setInterval(askPulse, PULSE_MS);
+
 document.addEventListener("DOMContentLoaded", countDown);
 document.addEventListener("htmx:after:swap", countDown);
 setInterval(countDown, 1000);

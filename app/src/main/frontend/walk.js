@@ -7,6 +7,8 @@ const STEP_PX = 14; // one step of the size ladder per so many pixels of drag
 const DRAG_PX = 6; // less is a tap
 const CROSS_MM = 50;
 const CROSS_FINE_MM = 10;
+const SWEPT_APART_MM = 120; // marks of one stroke lie so far apart
+const MOST_SWEPT = 60;
 
 function readOutbox() {
   try {
@@ -20,12 +22,15 @@ document.addEventListener("alpine:init", () => {
   Alpine.data("walk", () => ({
     kind: "NAIL_HOLE",
     chosen: "",
+    opened: "",
     waiting: 0,
     trouble: "",
     spoken: "",
     sending: false,
     press: null,
     cross: null,
+    sweeping: false,
+    lit: false,
 
     init() {
       this.waiting = readOutbox().length;
@@ -51,10 +56,32 @@ document.addEventListener("alpine:init", () => {
       this.showKind();
       if (this.cross) this.setAt(this.cross, this.kind, {});
     },
+    group(event) {
+      this.showGroup(event.currentTarget.dataset.group);
+    },
+    showGroup(group) {
+      for (const button of this.$root.querySelectorAll(".groups [data-group]")) {
+        button.setAttribute("aria-pressed", String(button.dataset.group === group));
+      }
+      for (const button of this.$root.querySelectorAll(".keys [data-kind]")) button.hidden = button.dataset.of !== group;
+    },
     showKind() {
       for (const button of this.$root.querySelectorAll(".keys [data-kind]")) {
         button.setAttribute("aria-pressed", String(button.dataset.kind === this.kind));
       }
+      this.showGroup(this.keyOf(this.kind).dataset.of);
+    },
+    toggleSweep() {
+      this.sweeping = !this.sweeping;
+      document.getElementById("sweep").setAttribute("aria-pressed", String(this.sweeping));
+    },
+    torch() {
+      this.lit = !this.lit;
+      document.getElementById("torch").setAttribute("aria-pressed", String(this.lit));
+      this.showTorch();
+    },
+    showTorch() {
+      this.svg().classList.toggle("raking", this.lit);
     },
     keyOf(kind) {
       return this.$root.querySelector(`.keys [data-kind="${kind}"]`);
@@ -74,13 +101,13 @@ document.addEventListener("alpine:init", () => {
     },
     down(event) {
       if (!event.target.closest("svg.wall") || !event.isPrimary || event.button > 0) return;
-      const mark = event.target.closest("[data-mark]");
+      const mark = this.sweeping ? null : event.target.closest("[data-mark]");
       if (mark) this.choose(mark.dataset.mark);
       if (!this.mayChange) return;
       const at = this.toWall(event);
       const inside = this.clamp(at);
       if (!mark && (inside.x !== at.x || inside.y !== at.y)) return;
-      this.press = { at, from: { x: event.clientX, y: event.clientY }, mark, moved: false };
+      this.press = { at, from: { x: event.clientX, y: event.clientY }, mark, moved: false, swept: this.sweeping ? [at] : null };
       this.svg().setPointerCapture(event.pointerId);
       event.preventDefault();
       this.cross = null;
@@ -93,6 +120,10 @@ document.addEventListener("alpine:init", () => {
       if (Math.hypot(dx, dy) < DRAG_PX && !this.press.moved) return;
       this.press.moved = true;
       this.press.to = this.clamp(this.toWall(event));
+      if (this.press.swept) {
+        this.sweepTo(this.press.to);
+        return;
+      }
       this.preview(this.drawn(dx - dy));
     },
     // What the drag so far would give: a step on the ladder of a point, or the true extent of a line or an area.
@@ -121,6 +152,21 @@ document.addEventListener("alpine:init", () => {
             label: "",
           };
     },
+    // One more mark of the stroke each time the finger has gone far enough.
+    sweepTo(to) {
+      const { swept } = this.press;
+      const last = swept[swept.length - 1];
+      if (swept.length < MOST_SWEPT && Math.hypot(to.x - last.x, to.y - last.y) >= SWEPT_APART_MM) swept.push(to);
+      const layer = this.svg().querySelector(".preview");
+      layer.replaceChildren();
+      const unit = Number(this.svg().style.getPropertyValue("--u")) || 6;
+      for (const at of swept) {
+        const dot = document.createElementNS("http://www.w3.org/2000/svg", "circle");
+        for (const [key, value] of Object.entries({ cx: at.x, cy: at.y, r: 7 * unit, class: "inkline thin" })) dot.setAttribute(key, value);
+        layer.append(dot);
+      }
+      this.spoken = String(swept.length);
+    },
     preview(drawn) {
       const layer = this.svg().querySelector(".preview");
       layer.replaceChildren();
@@ -148,6 +194,10 @@ document.addEventListener("alpine:init", () => {
       const drawn = press.moved ? this.drawn(event.clientX - press.from.x - (event.clientY - press.from.y)) : null;
       this.press = null;
       this.svg().querySelector(".preview").replaceChildren();
+      if (press.swept && press.swept.length > 1) {
+        this.sendSwept(press.swept);
+        return;
+      }
       if (press.mark) {
         if (drawn) this.measure(press.mark, drawn);
         return;
@@ -183,6 +233,11 @@ document.addEventListener("alpine:init", () => {
         this.kind = button.dataset.kind;
         this.showKind();
         if (this.cross) this.setAt(this.cross, this.kind, {});
+        event.preventDefault();
+        return;
+      }
+      if (event.key === ";" || event.key === "*") {
+        document.getElementById(event.key === ";" ? "sweep" : "torch")?.click();
         event.preventDefault();
         return;
       }
@@ -225,7 +280,27 @@ document.addEventListener("alpine:init", () => {
     },
     chooseRow(event) {
       const row = event.target.closest("[data-row]");
-      if (row) this.choose(row.dataset.row);
+      if (!row) return;
+      this.choose(row.dataset.row);
+      if (event.target.closest(".more-link")) {
+        event.preventDefault();
+        this.opened = this.opened === row.dataset.row ? "" : row.dataset.row;
+        this.showMore();
+      }
+    },
+    // How the opened mark is made good stands under its line; without scripts the link leads to a page of its own.
+    async showMore() {
+      for (const each of this.$root.querySelectorAll(".more")) each.replaceChildren();
+      const row = this.$root.querySelector(`[data-row="${this.opened}"]`);
+      if (!row) return;
+      try {
+        const response = await fetch(row.dataset.more, { headers: { "HX-Request": "true" } });
+        if (!response.ok || response.redirected) return;
+        const incoming = new DOMParser().parseFromString(await response.text(), "text/html").querySelector(".mark-more");
+        if (incoming) row.querySelector(".more").replaceChildren(incoming);
+      } catch {
+        this.trouble = "";
+      }
     },
     current() {
       const known = this.$root.querySelector(`[data-row="${this.chosen}"]`);
@@ -238,10 +313,15 @@ document.addEventListener("alpine:init", () => {
     },
     setAt(at, kind, measures) {
       if (!this.mayChange) return;
-      const id = crypto.randomUUID ? crypto.randomUUID() : this.uuid();
+      const id = this.newId();
       this.chosen = id;
       const high = Number(this.svg().dataset.high);
       this.send(this.$root.dataset.marks, { id, kind, leftMm: at.x.toFixed(1), upMm: (high - at.y).toFixed(1), ...this.rounded(measures) });
+    },
+    sendSwept(places) {
+      const high = Number(this.svg().dataset.high);
+      const at = places.map((each) => `${this.newId()} ${each.x.toFixed(1)} ${(high - each.y).toFixed(1)}`).join(";");
+      this.send(`${this.$root.dataset.marks}/swept`, { kind: this.kind, at });
     },
     measure(mark, drawn) {
       this.send(`/marks/${mark.dataset.mark}/measure`, {
@@ -254,7 +334,8 @@ document.addEventListener("alpine:init", () => {
       return Object.fromEntries(Object.entries(measures).map(([key, value]) => [key, value.toFixed(1)]));
     },
     // Without a secure context there is no randomUUID; version 4 by hand.
-    uuid() {
+    newId() {
+      if (crypto.randomUUID) return crypto.randomUUID();
       const bytes = crypto.getRandomValues(new Uint8Array(16));
       bytes[6] = (bytes[6] & 15) | 64;
       bytes[8] = (bytes[8] & 63) | 128;
@@ -324,6 +405,8 @@ document.addEventListener("alpine:init", () => {
       if (focus) document.getElementById(focus)?.focus();
       window.lumko.measureAll(this.$root);
       this.showChosen();
+      this.showTorch();
+      this.showMore();
       this.drawCross();
       const word = live.querySelector("[data-headline]");
       this.spoken = status < 400 && word ? word.dataset.headline : "";

@@ -35,6 +35,8 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.ShiftableClock;
 import lumko.app.platform.UnitSystem;
+import lumko.app.sheet.Closing;
+import lumko.app.sheet.Inspection;
 import lumko.app.sheet.Sheet;
 import lumko.app.sheet.SheetStep;
 import lumko.app.sheet.Sheets;
@@ -43,10 +45,11 @@ import lumko.app.walk.Walks;
 import lumko.core.colour.Srgb;
 import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
 import lumko.core.fault.Measures;
+import lumko.core.hold.Binder;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
+import lumko.core.repair.Mark;
 import lumko.core.wall.Box;
 import lumko.core.wall.Outline;
 import lumko.core.wall.RoomKind;
@@ -77,6 +80,7 @@ class DemoData implements ApplicationRunner {
     private final Houses houses;
     private final Walks walks;
     private final Sheets sheets;
+    private final Closing closing;
     private final ShiftableClock clock;
     private final TransactionTemplate transaction;
     private final EntityManager entities;
@@ -96,6 +100,7 @@ class DemoData implements ApplicationRunner {
             Houses houses,
             Walks walks,
             Sheets sheets,
+            Closing closing,
             ShiftableClock clock,
             TransactionTemplate transaction,
             EntityManager entities) {
@@ -105,6 +110,7 @@ class DemoData implements ApplicationRunner {
         this.houses = houses;
         this.walks = walks;
         this.sheets = sheets;
+        this.closing = closing;
         this.clock = clock;
         this.transaction = transaction;
         this.entities = entities;
@@ -254,6 +260,7 @@ class DemoData implements ApplicationRunner {
                         name,
                         sheen,
                         gloss,
+                        name.equals("Frame Gloss") ? Binder.SOLVENTBORNE : Binder.WATERBORNE,
                         Arrays.stream(sizes).mapToObj(Volume::ofLitres).toList()));
     }
 
@@ -576,14 +583,31 @@ class DemoData implements ApplicationRunner {
         for (int n = 0; n < ticked; n++) {
             SheetStep step = sheet.steps().get(n);
             Instant at = last.minus(Duration.ofHours(3L * (ticked - 1 - n)));
-            clock.at(at, () -> sheets.tick(step.id(), REASON));
+            clock.at(at, () -> {
+                sheets.read(step.id());
+                return sheets.tick(step.id(), REASON);
+            });
         }
         if (ticks > sheet.steps().size()) {
             clock.at(last, () -> {
-                sheets.close(sheetId);
+                close(sheetId);
                 return sheetId;
             });
         }
+    }
+
+    /** Closes a sheet with nothing seen, every tin back on its shelf with what the plan leaves in it. */
+    private void close(UUID sheetId) {
+        Sheet sheet = sheets.sheet(sheetId);
+        List<Closing.TinLeft> left = sheet.paints().stream()
+                .flatMap(need ->
+                        need.open().stream().map(tin -> new Closing.TinLeft(tin.id(), need.leftIn(tin), tin.place())))
+                .toList();
+        closing.close(
+                sheetId,
+                new Inspection(Inspection.Seen.NOT_SEEN, List.of(Inspection.From.values()), ""),
+                left,
+                List.of());
     }
 
     private void marks(Surface surface, int count) {

@@ -5,8 +5,9 @@ import java.util.Locale;
 import java.util.UUID;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
+import lumko.core.fault.Relief;
 import lumko.core.quantity.Length;
+import lumko.core.repair.Mark;
 import lumko.core.wall.Box;
 import lumko.core.wall.Wall;
 
@@ -39,10 +40,19 @@ public record WallDrawing(
     /**
      * A mark: where its glyph stands, and for lines and areas its true extent.
      *
+     * @param size its width as seen, in millimetres
      * @param runX end of a line or size of an area, relative to {@code x}; nothing for points
      */
     public record MarkDrawing(
-            UUID id, int number, FaultKind kind, double x, double y, double runX, double runY, double size) {
+            UUID id,
+            int number,
+            FaultKind kind,
+            double x,
+            double y,
+            double runX,
+            double runY,
+            double size,
+            Relief relief) {
         public boolean isLine() {
             return kind.shape() == FaultKind.Shape.LINE;
         }
@@ -82,11 +92,20 @@ public record WallDrawing(
         double size = mark.fault().extent().inMillimetres();
         double[] run = switch (mark.fault()) {
             case Fault.Round ignored -> new double[] {0, 0};
-            case Fault.Crack crack ->
-                new double[] {crack.run().inMillimetres(), -crack.rise().inMillimetres()};
+            case Fault.Line line ->
+                new double[] {line.run().inMillimetres(), -line.rise().inMillimetres()};
             case Fault.Patch patch ->
                 new double[] {patch.width().inMillimetres(), patch.height().inMillimetres()};
         };
-        return new MarkDrawing(numbered.id(), numbered.number(), mark.fault().kind(), x, y, run[0], run[1], size);
+        return new MarkDrawing(
+                numbered.id(),
+                numbered.number(),
+                mark.fault().kind(),
+                x,
+                y,
+                run[0],
+                run[1],
+                size,
+                Relief.of(mark.fault()));
     }
 }

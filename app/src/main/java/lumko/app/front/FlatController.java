@@ -22,6 +22,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.sheet.Sheets;
 import lumko.app.walk.PlacedMark;
+import lumko.app.walk.WalkedFlat;
 import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
 import lumko.core.turnover.FlatState;
@@ -68,7 +69,8 @@ class FlatController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             Model model) {
         Flat flat = houses.flat(flatId);
-        List<WalkedWall> walked = walks.walls(flat);
+        WalkedFlat whole = walks.flat(flat);
+        List<WalkedWall> walked = whole.surfaces();
         Optional<Surface> chosen = surface.isPresent()
                 ? Optional.of(flat.surface(surface.get()).orElseThrow(NotFoundException::new))
                 : mostMarked(walked).or(() -> flat.walls().findFirst());
@@ -88,14 +90,7 @@ class FlatController {
         model.addAttribute("strips", strips);
         model.addAttribute(
                 "widest", strips.stream().mapToDouble(Strip::width).max().orElse(1));
-        model.addAttribute("walked", walked);
-        model.addAttribute(
-                "ready", walked.stream().filter(WalkedWall::isReadyForSheet).toList());
-        model.addAttribute(
-                "leftOut",
-                walked.stream()
-                        .filter(wall -> wall.hasWork() && !wall.isReadyForSheet())
-                        .toList());
+        model.addAttribute("whole", whole);
         model.addAttribute("past", sheets.closedSheetsOf(flatId));
         model.addAttribute("state", state(flat));
         return "flat";

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalInt;
 import lumko.app.paint.Colour;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Product;
 import lumko.app.paint.Tin;
 import lumko.core.quantity.RelativeHumidity;
@@ -21,4 +22,9 @@ public record Coat(
         Optional<String> appliedBy,
         Optional<Temperature> temperature,
         Optional<RelativeHumidity> humidity,
-        String note) {}
+        String note) {
+    /** The paint it was put on with, where both product and colour are known. */
+    public Optional<Paint> paint() {
+        return product.flatMap(known -> colour.map(shown -> new Paint(known, shown)));
+    }
+}

@@ -11,6 +11,8 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
             where r.flatId = :flatId order by c.position""")
     List<CoatRow> findByFlat(UUID flatId);
 
+    List<CoatRow> findBySheetId(UUID sheetId);
+
     /** For each flat and colour, on how many walls it is the last full coat, and the first room where it is. */
     @Query("""
             select r.flatId as flatId, c.colourId as colourId, count(*) as walls, min(r.position) as room

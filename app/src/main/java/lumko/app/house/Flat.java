@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lumko.app.platform.Words;
 
 /** A flat with its rooms and all that is recorded of their surfaces. */
 public record Flat(UUID id, House house, int number, Optional<Turnover> turnover, List<Room> rooms) {
@@ -15,8 +16,19 @@ public record Flat(UUID id, House house, int number, Optional<Turnover> turnover
         return surfaces().filter(surface -> surface.kind() == SurfaceKind.WALL);
     }
 
+    /** What is walked: the walls and the ceiling of each room. */
+    public Stream<Surface> faces() {
+        return surfaces().filter(surface -> surface.wall().isPresent());
+    }
+
     public Optional<Surface> surface(UUID id) {
         return surfaces().filter(surface -> surface.id().equals(id)).findFirst();
+    }
+
+    /** A surface as one says it: bedroom A, hall ceiling. */
+    public String labelOf(UUID surfaceId, Words words) {
+        Surface surface = surface(surfaceId).orElseThrow();
+        return roomOf(surfaceId).name() + " " + (surface.isWall() ? surface.label() : words.name(surface.kind()));
     }
 
     public Room roomOf(UUID surfaceId) {

@@ -13,8 +13,12 @@ import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.People;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
@@ -41,7 +45,9 @@ public class Houses {
     private final CoatRepository coats;
     private final Store store;
     private final People people;
+    private final History history;
     private final Access access;
+    private final Speaker speaker;
 
     Houses(
             HouseRepository houses,
@@ -53,7 +59,9 @@ public class Houses {
             CoatRepository coats,
             Store store,
             People people,
-            Access access) {
+            History history,
+            Access access,
+            Speaker speaker) {
         this.houses = houses;
         this.flats = flats;
         this.turnovers = turnovers;
@@ -63,7 +71,9 @@ public class Houses {
         this.coats = coats;
         this.store = store;
         this.people = people;
+        this.history = history;
         this.access = access;
+        this.speaker = speaker;
     }
 
     /** A flat as it stands in the façade: without its rooms. */
@@ -187,7 +197,9 @@ public class Houses {
                         surface.kind,
                         "",
                         surface.substrate,
-                        Optional.empty(),
+                        surface.kind == SurfaceKind.CEILING
+                                ? Optional.of(outline.ceiling(surface.texture))
+                                : Optional.empty(),
                         WindowLight.NONE,
                         coatsOf.getOrDefault(surface.id(), List.of())))
                 .forEach(all::add);
@@ -326,6 +338,7 @@ public class Houses {
         surfaces.saveAllAndFlush(surfaceRows);
         features.saveAll(featureRows);
         coats.saveAll(coatRows);
+        history.note(Subject.flat(flatId), EventKind.ROOM_ENTERED, entered.name());
         return room.id();
     }
 
@@ -336,9 +349,16 @@ public class Houses {
      */
     public void addFeature(UUID surfaceId, NewRoom.Feature feature) {
         Flat flat = requireSurface(surfaceId);
-        Wall wall = flat.surface(surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
+        Wall wall = flat.surface(surfaceId)
+                .filter(surface -> surface.kind() == SurfaceKind.WALL)
+                .flatMap(Surface::wall)
+                .orElseThrow(NotFoundException::new);
         checkFeatures(wall, List.of(feature));
         features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.FEATURE_ENTERED,
+                speaker.words().name(feature.kind()));
     }
 
     /** Lets the core refuse what cannot be, before anything is saved. */
@@ -357,6 +377,10 @@ public class Houses {
         Flat flat = requireSurface(surfaceId);
         int position = highestPosition(flat.surface(surfaceId).orElseThrow());
         coats.saveAndFlush(row(surfaceId, position + 1, coat));
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.COAT_RECORDED,
+                speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
     }
 
     /** Records layers on many surfaces of one flat at once. */
@@ -371,6 +395,13 @@ public class Houses {
             }
         });
         coats.saveAll(rows);
+    }
+
+    /** Takes the layers that a sheet left off the record again. */
+    public void removeCoatsOf(UUID flatId, UUID sheetId) {
+        Flat flat = flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        coats.deleteAll(coats.findBySheetId(sheetId));
     }
 
     private static int highestPosition(Surface surface) {
@@ -420,6 +451,7 @@ public class Houses {
         row.viewingOn = viewingOn.orElse(null);
         row.moveInOn = moveInOn.orElse(null);
         turnovers.save(row);
+        history.note(Subject.flat(flatId), EventKind.DATES_SET, speaker.words().date(keysBackOn));
     }
 
     /** The flat is let again. */
@@ -428,5 +460,6 @@ public class Houses {
         TurnoverRow row = turnovers.findByFlatIdAndEndedOnIsNull(flatId).orElseThrow(NotFoundException::new);
         row.checkSeen(seenVersion);
         row.endedOn = on;
+        history.note(Subject.flat(flatId), EventKind.LET_AGAIN, speaker.words().date(on));
     }
 }

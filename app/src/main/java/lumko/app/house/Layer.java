@@ -11,5 +11,13 @@ public enum Layer {
     FINISH,
     SPOTS,
     /** Something is there, nobody knows what. */
-    UNKNOWN
+    UNKNOWN;
+
+    /** Whether it covers the whole surface, not only places on it. */
+    public boolean isWhole() {
+        return switch (this) {
+            case SUBSTRATE, SKIM, PRIMER, FINISH, UNKNOWN -> true;
+            case FILLER, SPOT_PRIMER, STAIN_BLOCK, SPOTS -> false;
+        };
+    }
 }

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.wall.Opening;
 import lumko.core.wall.Outline;
 import lumko.core.wall.RoomKind;
 
@@ -19,6 +20,32 @@ public record Room(UUID id, String name, RoomKind kind, Length height, Outline o
                 .filter(surface -> surface.kind() == kind)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Metres of skirting: every wall but for what opens down to the floor. */
+    public Length skirting() {
+        double millimetres = walls().map(Surface::asWall)
+                .mapToDouble(wall -> wall.width().inMillimetres()
+                        - wall.openings().stream()
+                                .filter(opening -> opening.box().bottom().inMillimetres() <= 0)
+                                .mapToDouble(opening -> opening.box().width().inMillimetres())
+                                .sum())
+                .sum();
+        return Length.ofMillimetres(millimetres);
+    }
+
+    public int doorSides() {
+        return openings(Opening.Kind.DOOR);
+    }
+
+    public int windows() {
+        return openings(Opening.Kind.WINDOW);
+    }
+
+    private int openings(Opening.Kind kind) {
+        return (int) walls().flatMap(wall -> wall.asWall().openings().stream())
+                .filter(opening -> opening.kind() == kind)
+                .count();
     }
 
     public Area wallArea() {

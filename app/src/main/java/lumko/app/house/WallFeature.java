@@ -14,7 +14,8 @@ public enum WallFeature {
     SWITCH(null, Fitting.Kind.SWITCH),
     WALL_LIGHT(null, Fitting.Kind.WALL_LIGHT),
     RADIATOR(null, Fitting.Kind.RADIATOR),
-    RAIL(null, Fitting.Kind.RAIL);
+    RAIL(null, Fitting.Kind.RAIL),
+    BLIND(null, Fitting.Kind.BLIND);
 
     private final Opening.@Nullable Kind opening;
     private final Fitting.@Nullable Kind fitting;

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Srgb;
+import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;
@@ -83,6 +84,7 @@ public class Store {
                         row.name,
                         row.sheen,
                         row.gloss60,
+                        row.binder,
                         sizesByProduct.getOrDefault(row.id(), List.of())))
                 .collect(Collectors.toMap(Product::id, product -> product));
         Map<UUID, Colour> colourById =
@@ -117,9 +119,9 @@ public class Store {
                 .id();
     }
 
-    public UUID addProduct(String maker, String name, Sheen sheen, double gloss60, List<Volume> soldIn) {
+    public UUID addProduct(String maker, String name, Sheen sheen, double gloss60, Binder binder, List<Volume> soldIn) {
         GLOSS.check(gloss60);
-        UUID id = products.save(new ProductRow(UUID.randomUUID(), maker, name, sheen, gloss60))
+        UUID id = products.save(new ProductRow(UUID.randomUUID(), maker, name, sheen, gloss60, binder))
                 .id();
         soldIn.forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
         return id;
@@ -151,10 +153,12 @@ public class Store {
         return tins.save(row).id();
     }
 
-    /** Takes paint out of a tin; what is planned may be more than was really left, then the tin is empty. */
-    public void take(UUID tinId, Volume used) {
+    /** Puts a tin back to what was in it and where it stood. */
+    public void putBack(UUID tinId, Volume left, String place) {
         TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
-        row.leftLitres = Volume.ofLitres(row.leftLitres).without(used).inLitres();
+        new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
+        row.leftLitres = left.inLitres();
+        row.place = place;
     }
 
     /** Notes what a dip into the tin has shown. */

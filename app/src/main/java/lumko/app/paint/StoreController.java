@@ -11,6 +11,7 @@ import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Srgb;
+import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Controller;
@@ -32,6 +33,11 @@ class StoreController {
         this.store = store;
         this.access = access;
         this.speaker = speaker;
+    }
+
+    @ModelAttribute("binders")
+    Binder[] binders() {
+        return Binder.values();
     }
 
     @ModelAttribute("sheens")
@@ -89,6 +95,7 @@ class StoreController {
         String name = form.text("product", 80);
         Sheen sheen = form.one("sheen", Sheen.class);
         double gloss = form.number("gloss", Store.GLOSS);
+        Binder binder = form.one("binder", Binder.class);
         List<Volume> sizes = sizes(form);
         if (store.stock().products().values().stream()
                 .anyMatch(product -> product.maker().equalsIgnoreCase(maker)
@@ -99,7 +106,7 @@ class StoreController {
             response.setStatus(422);
             return show(model, form);
         }
-        store.addProduct(maker, name, sheen, gloss, sizes);
+        store.addProduct(maker, name, sheen, gloss, binder, sizes);
         return "redirect:/store";
     }
 

@@ -15,6 +15,10 @@ public record Tin(
         String place,
         String tintedAt,
         int version) {
+    public Paint paint() {
+        return new Paint(product, colour);
+    }
+
     /** How full it is, 0–1. */
     public double level() {
         return left.inLitres() / size.inLitres();

@@ -220,7 +220,8 @@ public final class Form {
         return Optional.empty();
     }
 
+    /** A field that stands once for each of several things is named {@code field--thing}. */
     private String label(String field) {
-        return words.say("field." + field);
+        return words.say("field." + field.split("--")[0]);
     }
 }

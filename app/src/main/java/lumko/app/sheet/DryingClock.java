@@ -7,7 +7,7 @@ import lumko.core.drying.Drying;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.drying.DryingModel;
-import lumko.core.work.Wait;
+import lumko.core.step.Wait;
 
 /**
  * When what was put on at a moment is ready for the next step, in the air as it was noted.

@@ -1,8 +1,7 @@
 package lumko.app.sheet;
 
 import java.util.List;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Product;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.core.quantity.Volume;
 
@@ -11,12 +10,16 @@ import lumko.core.quantity.Volume;
  *
  * @param missing what the shelf is short of and no tin size on sale is known for
  */
-public record PaintNeed(
-        String key,
-        Product product,
-        Colour colour,
-        Volume litres,
-        List<Tin> open,
-        List<Volume> buy,
-        Volume missing,
-        boolean isBoxed) {}
+public record PaintNeed(Paint paint, Volume litres, List<Tin> open, List<Volume> buy, Volume missing, boolean isBoxed) {
+    /** What is likely left in one of its tins when the job is done: they are emptied in order. */
+    public Volume leftIn(Tin tin) {
+        Volume needed = litres;
+        for (Tin each : open) {
+            if (each.id().equals(tin.id())) {
+                return each.left().without(needed);
+            }
+            needed = needed.without(each.left());
+        }
+        return tin.left();
+    }
+}

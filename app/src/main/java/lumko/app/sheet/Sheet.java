@@ -12,12 +12,17 @@ import java.util.UUID;
 import lumko.app.house.Flat;
 import lumko.core.drying.Climate;
 import lumko.core.quantity.Volume;
-import lumko.core.work.Caution;
-import lumko.core.work.Material;
-import lumko.core.work.Tool;
-import lumko.core.work.Use;
+import lumko.core.step.Caution;
+import lumko.core.step.Material;
+import lumko.core.step.Tool;
+import lumko.core.step.Use;
 
-/** A job on the phone and on paper. */
+/**
+ * A job on the phone and on paper.
+ *
+ * @param newFaults marks on its surfaces that were set after it was made and are not on it
+ * @param pulse changes whenever anything of the sheet does
+ */
 public record Sheet(
         UUID id,
         Flat flat,
@@ -28,10 +33,16 @@ public record Sheet(
         Optional<Instant> climateNotedAt,
         String madeBy,
         Instant madeAt,
+        List<Note> notes,
+        int newFaults,
         Optional<Closed> closed,
+        long pulse,
         int version) {
-    /** Who closed it and when. */
-    public record Closed(String by, Instant at) {}
+    /** Who closed it and when, and what the last look showed. */
+    public record Closed(String by, Instant at, Inspection inspection) {}
+
+    /** What somebody wrote down. */
+    public record Note(String words, String by, Instant at) {}
 
     public boolean isOpen() {
         return closed.isEmpty();
@@ -73,12 +84,12 @@ public record Sheet(
         return cautions;
     }
 
-    /** What is used up besides wall paint. */
+    /** What is used up besides the paints of the record. */
     public Map<Material, Volume> materials() {
         Map<Material, Volume> sums = new LinkedHashMap<>();
         for (SheetStep step : steps) {
             for (Use use : step.step().uses()) {
-                if (use.material() != Material.WALL_PAINT) {
+                if (!use.material().isPaint()) {
                     sums.merge(use.material(), use.volume(), Volume::plus);
                 }
             }

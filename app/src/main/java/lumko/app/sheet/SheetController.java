@@ -1,6 +1,10 @@
 package lumko.app.sheet;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,11 +12,14 @@ import lumko.app.account.Access;
 import lumko.app.figure.Figures;
 import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
+import lumko.app.platform.QrCode;
 import lumko.app.platform.Speaker;
 import lumko.app.sheet.Sheets.Ticked;
 import lumko.core.drying.Climate;
+import lumko.core.quantity.Limits;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
+import lumko.core.quantity.Volume;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -21,26 +28,54 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The sheet on the phone, on the desk and on paper. */
 @Controller
 class SheetController {
     private static final int LONGEST_REASON = 200;
+    private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_PLACE = 80;
 
     private final Sheets sheets;
+    private final Closing closing;
+    private final RoomSensor sensor;
     private final Figures figures;
     private final Access access;
     private final Speaker speaker;
     private final Pdf pdf;
+    private final HttpServletRequest request;
+    private final HttpServletResponse response;
 
-    SheetController(Sheets sheets, Figures figures, Access access, Speaker speaker, Pdf pdf) {
+    SheetController(
+            Sheets sheets,
+            Closing closing,
+            RoomSensor sensor,
+            Figures figures,
+            Access access,
+            Speaker speaker,
+            Pdf pdf,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         this.sheets = sheets;
+        this.closing = closing;
+        this.sensor = sensor;
         this.figures = figures;
         this.access = access;
         this.speaker = speaker;
         this.pdf = pdf;
+        this.request = request;
+        this.response = response;
+    }
+
+    private Form form(Map<String, String> typed) {
+        return new Form(typed, speaker.words());
+    }
+
+    private Form empty() {
+        return Form.empty(speaker.words());
     }
 
     @PostMapping("/flats/{flatId}/sheet")
@@ -50,20 +85,30 @@ class SheetController {
 
     @GetMapping("/sheets/{id}")
     String sheet(@PathVariable UUID id, Model model) {
-        show(id, Optional.empty(), Form.empty(speaker.words()), model);
+        show(id, Optional.empty(), empty(), model);
         return "sheet";
     }
 
     /** The steps as they are now: a colleague's ticks arrive with it. */
     @GetMapping("/sheets/{id}/steps")
     String steps(@PathVariable UUID id, Model model) {
-        show(id, Optional.empty(), Form.empty(speaker.words()), model);
+        show(id, Optional.empty(), empty(), model);
         return "sheet :: live";
+    }
+
+    /** A number that changes when anything of the sheet does: a page asks for it to know whether to ask for the steps. */
+    @GetMapping(path = "/sheets/{id}/pulse", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String pulse(@PathVariable UUID id) {
+        return String.valueOf(sheets.pulse(id));
     }
 
     @GetMapping("/sheets/{id}/lumko-sheet.pdf")
     ResponseEntity<byte[]> paper(@PathVariable UUID id) {
         Sheet sheet = sheets.sheet(id);
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/sheets/" + id)
+                .toUriString();
         byte[] bytes = pdf.render(
                 "sheet-paper",
                 Map.of(
@@ -74,7 +119,11 @@ class SheetController {
                         "say",
                         speaker.words(),
                         "today",
-                        speaker.today()));
+                        speaker.today(),
+                        "code",
+                        QrCode.of(address),
+                        "address",
+                        address));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=lumko-sheet.pdf")
@@ -82,43 +131,39 @@ class SheetController {
     }
 
     @PostMapping("/steps/{stepId}/tick")
-    String tick(
-            @PathVariable UUID stepId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        Form form = new Form(typed, speaker.words());
+    String tick(@PathVariable UUID stepId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
         String why = form.optionalText("why", LONGEST_REASON);
         if (form.hasErrors()) {
             why = "";
         }
         return switch (sheets.tick(stepId, why)) {
-            case Ticked.Done done -> after(done.sheetId(), Optional.empty(), form, htmx, model, response);
+            case Ticked.Done done -> after(done.sheetId(), Optional.empty(), form, model);
             case Ticked.StillWet wet -> {
                 form.refuse("why", speaker.words().say("sheet.stillWet"));
-                yield after(wet.sheetId(), Optional.of(stepId), form, htmx, model, response);
+                yield after(wet.sheetId(), Optional.of(stepId), form, model);
+            }
+            case Ticked.CautionFirst first -> {
+                form.refuse("caution", speaker.words().say("sheet.cautionFirst"));
+                yield after(first.sheetId(), Optional.of(stepId), form, model);
             }
         };
     }
 
     @PostMapping("/steps/{stepId}/untick")
-    String untick(
-            @PathVariable UUID stepId,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        return after(sheets.untick(stepId), Optional.empty(), Form.empty(speaker.words()), htmx, model, response);
+    String untick(@PathVariable UUID stepId, Model model) {
+        return after(sheets.untick(stepId), Optional.empty(), empty(), model);
+    }
+
+    /** The cautions of a step have been read. */
+    @PostMapping("/steps/{stepId}/read")
+    String read(@PathVariable UUID stepId, Model model) {
+        return after(sheets.read(stepId), Optional.empty(), empty(), model);
     }
 
     @PostMapping("/sheets/{id}/climate")
-    String climate(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        Form form = new Form(typed, speaker.words());
+    String climate(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
         double celsius = form.celsius("temperature");
         double percent = form.number("humidity", RelativeHumidity.RANGE);
         Climate.Air air = form.one("air", Climate.Air.class);
@@ -126,12 +171,99 @@ class SheetController {
             sheets.noteClimate(
                     id, new Climate(Temperature.ofCelsius(celsius), RelativeHumidity.ofPercent(percent), air));
         }
-        return after(id, Optional.empty(), form, htmx, model, response);
+        return after(id, Optional.empty(), form, model);
+    }
+
+    @PostMapping("/sheets/{id}/sensor")
+    String sensor(@PathVariable UUID id, Model model) {
+        Form form = empty();
+        sensor.read(sheets.sheet(id).flat().id())
+                .ifPresentOrElse(
+                        climate -> sheets.noteClimate(id, climate),
+                        () -> form.refuse("air", speaker.words().say("sheet.noSensor")));
+        return after(id, Optional.empty(), form, model);
+    }
+
+    @PostMapping("/sheets/{id}/notes")
+    String note(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        String words = form.text("note", LONGEST_NOTE);
+        if (!form.hasErrors()) {
+            sheets.note(id, words);
+        }
+        return after(id, Optional.empty(), form, model);
+    }
+
+    /** Takes up what was marked since the sheet was made. */
+    @PostMapping("/sheets/{id}/faults")
+    String takeUpFaults(@PathVariable UUID id, Model model) {
+        sheets.takeUpFaults(id);
+        return after(id, Optional.empty(), empty(), model);
     }
 
     @PostMapping("/sheets/{id}/close")
-    String close(@PathVariable UUID id) {
-        sheets.close(id);
+    String close(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Sheet sheet = sheets.sheet(id);
+        closing.requireFinished(sheet);
+        Inspection.Seen seen = form.one("seen", Inspection.Seen.class);
+        List<Inspection.From> from = Arrays.stream(Inspection.From.values())
+                .filter(each -> form.typed("from-" + each.name()).equals("true"))
+                .toList();
+        if (from.isEmpty()) {
+            form.refuse("from", speaker.words().say("refused.notLooked"));
+        }
+        String where = form.optionalText("where", LONGEST_REASON);
+        if (seen == Inspection.Seen.SEEN && where.isEmpty()) {
+            form.refuse(
+                    "where",
+                    speaker.words().say("refused.empty", speaker.words().say("field.where")));
+        }
+        List<Closing.TinLeft> left = sheet.paints().stream()
+                .flatMap(paint -> paint.open().stream())
+                .distinct()
+                .map(tin -> new Closing.TinLeft(
+                        tin.id(),
+                        form.litres(
+                                "left-in-tin--" + tin.id(),
+                                new Limits("left", 0, tin.size().inLitres(), "L")),
+                        form.text("place--" + tin.id(), LONGEST_PLACE)))
+                .toList();
+        List<Closing.TinBought> bought = bought(sheet, form);
+        if (!form.hasErrors()) {
+            closing.close(id, new Inspection(seen, from, where), left, bought);
+            return "redirect:/sheets/" + id;
+        }
+        response.setStatus(422);
+        show(id, Optional.empty(), form, model);
+        return "sheet";
+    }
+
+    /** Tins bought for the job; one without a label is empty and gone. */
+    private static List<Closing.TinBought> bought(Sheet sheet, Form form) {
+        List<Closing.TinBought> bought = new ArrayList<>();
+        for (int p = 0; p < sheet.paints().size(); p++) {
+            PaintNeed need = sheet.paints().get(p);
+            for (int n = 0; n < need.buy().size(); n++) {
+                String one = "--" + p + "-" + n;
+                if (!form.typed("label" + one).isEmpty()) {
+                    Volume size = need.buy().get(n);
+                    bought.add(new Closing.TinBought(
+                            need.paint().product().id(),
+                            need.paint().colour().id(),
+                            form.text("label" + one, 12),
+                            size,
+                            form.litres("left-in-tin" + one, new Limits("left", 0, size.inLitres(), "L")),
+                            form.text("place" + one, LONGEST_PLACE)));
+                }
+            }
+        }
+        return bought;
+    }
+
+    @PostMapping("/sheets/{id}/reopen")
+    String reopen(@PathVariable UUID id) {
+        closing.reopen(id);
         return "redirect:/sheets/" + id;
     }
 
@@ -140,15 +272,18 @@ class SheetController {
         return "redirect:/flats/" + sheets.discard(id);
     }
 
-    private String after(
-            UUID sheetId, Optional<UUID> asking, Form form, boolean htmx, Model model, HttpServletResponse response) {
+    private boolean isHtmx() {
+        return "true".equals(request.getHeader("HX-Request"));
+    }
+
+    private String after(UUID sheetId, Optional<UUID> asking, Form form, Model model) {
         if (form.hasErrors()) {
             response.setStatus(422);
-        } else if (!htmx) {
+        } else if (!isHtmx()) {
             return "redirect:/sheets/" + sheetId;
         }
         show(sheetId, asking, form, model);
-        return htmx ? "sheet :: live" : "sheet";
+        return isHtmx() ? "sheet :: live" : "sheet";
     }
 
     private void show(UUID id, Optional<UUID> asking, Form form, Model model) {
@@ -156,6 +291,9 @@ class SheetController {
         model.addAttribute("sheet", sheet);
         model.addAttribute("view", new SheetView(sheet, figures.catalogue(), speaker.words()));
         model.addAttribute("airs", Climate.Air.values());
+        model.addAttribute("seens", Inspection.Seen.values());
+        model.addAttribute("froms", Inspection.From.values());
+        model.addAttribute("hasSensor", !(sensor instanceof NoRoomSensor));
         model.addAttribute("form", form);
         model.addAttribute("asking", asking.orElse(null));
         model.addAttribute("mayTick", !access.member().isOffice());

@@ -11,5 +11,7 @@ interface SheetRepository extends JpaRepository<SheetRow, UUID> {
 
     List<SheetRow> findByTurnoverIdIn(Collection<UUID> turnoverIds);
 
+    Optional<SheetRow> findFirstByOrderByMadeAtDescIdDesc();
+
     List<SheetRow> findByFlatIdOrderByMadeAtDesc(UUID flatId);
 }

@@ -2,11 +2,17 @@ package lumko.app.sheet;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
 import lumko.core.drying.Climate;
+import lumko.core.practice.Practice;
+import lumko.core.practice.School;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -35,6 +41,15 @@ class SheetRow extends EditableRow {
     Instant closedAt;
 
     String modelVersion = "";
+    String[] practice = {};
+
+    @Enumerated(EnumType.STRING)
+    Inspection.@Nullable Seen seen;
+
+    String[] lookedFrom = {};
+
+    @Nullable
+    String seenWhere;
 
     protected SheetRow() {}
 
@@ -42,6 +57,23 @@ class SheetRow extends EditableRow {
         super(UUID.randomUUID());
         this.flatId = flatId;
         this.turnoverId = turnoverId;
+    }
+
+    /** The practice as it was when the sheet was made. */
+    Practice practice() {
+        Practice frozen = Practice.STARTING;
+        for (String school : practice) {
+            frozen = frozen.with(School.valueOf(school));
+        }
+        return frozen;
+    }
+
+    Optional<Inspection> inspection() {
+        return Optional.ofNullable(seen)
+                .map(said -> new Inspection(
+                        said,
+                        Arrays.stream(lookedFrom).map(Inspection.From::valueOf).toList(),
+                        Optional.ofNullable(seenWhere).orElse("")));
     }
 
     Climate climate() {

@@ -1,11 +1,14 @@
 package lumko.app.sheet;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lumko.core.drying.Drying;
-import lumko.core.work.Step;
+import lumko.core.step.Caution;
+import lumko.core.step.Step;
 
 /**
  * A step on a sheet.
@@ -13,7 +16,10 @@ import lumko.core.work.Step;
  * @param labels where it is done, as written on the sheet
  * @param expectedWait how long it would have to dry in the air as noted; empty if nothing dries
  * @param clock runs once it is ticked
- * @param waitsFor what was done before and is still wet
+ * @param waitsFor what was done before on the same surfaces and is still wet
+ * @param latest the moment by which it has to be begun, once what it follows is done
+ * @param unread cautions of the step that nobody has read on this sheet yet
+ * @param taken how long the hands took for it, where that can be told from the ticks
  */
 public record SheetStep(
         UUID id,
@@ -23,6 +29,9 @@ public record SheetStep(
         Optional<Tick> tick,
         Optional<DryingClock> clock,
         Optional<DryingClock> waitsFor,
+        Optional<Instant> latest,
+        Set<Caution> unread,
+        Optional<Duration> taken,
         int version) {
     /** Who ticked it, when, and why early if it was. */
     public record Tick(UUID personId, String by, Instant at, Optional<String> earlyWhy) {}

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
+import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
 import lumko.core.drying.AirLimit;
@@ -13,8 +14,7 @@ import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import lumko.core.work.Material;
-import lumko.core.work.Use;
+import lumko.core.step.Use;
 
 /** A sheet put into words for its page and its paper. */
 public final class SheetView {
@@ -63,16 +63,62 @@ public final class SheetView {
     }
 
     private String use(Use use) {
-        String what = use.material() == Material.WALL_PAINT ? paintName(use.paint()) : words.name(use.material());
+        String what = use.material().isPaint() ? paintName(use) : words.name(use.material());
         return words.volume(use.volume()) + " " + what;
     }
 
-    private String paintName(String key) {
+    private String paintName(Use use) {
         return sheet.paints().stream()
-                .filter(paint -> paint.key().equals(key))
+                .map(PaintNeed::paint)
+                .filter(paint -> paint.key().equals(use.paint()))
                 .findFirst()
                 .map(paint -> paint.colour().name())
-                .orElseGet(() -> words.name(Material.WALL_PAINT));
+                .orElseGet(() -> words.name(use.material()));
+    }
+
+    /** What the steps of a coat are done in, where the sheet has several paints. */
+    public String paint(SheetStep step) {
+        return sheet.paints().size() < 2
+                ? ""
+                : sheet.paints().stream()
+                        .map(PaintNeed::paint)
+                        .filter(paint -> paint.key().equals(step.step().paint()))
+                        .findFirst()
+                        .map(paint -> paint.colour().name())
+                        .orElse("");
+    }
+
+    /** Until when a step has to be begun, or how soon after what. */
+    public String within(SheetStep step, Instant now) {
+        return step.latest()
+                .map(latest -> words.say("sheet.beginBy", words.moment(latest, now)))
+                .orElseGet(() -> step.step()
+                        .within()
+                        .map(limit -> words.say(
+                                "sheet.beginWithin",
+                                limit.time(),
+                                words.say("step." + limit.after().name())))
+                        .orElse(""));
+    }
+
+    public boolean isTooLate(SheetStep step, Instant now) {
+        return step.latest().filter(latest -> latest.isBefore(now)).isPresent();
+    }
+
+    /** What a step took against what was planned. */
+    public String taken(SheetStep step) {
+        return step.taken()
+                .map(taken -> words.say("sheet.taken", taken, step.step().labour()))
+                .orElse("");
+    }
+
+    /** What is likely left in a tin when the job is done, as a number for the field. */
+    public String leftAfter(PaintNeed need, Tin tin) {
+        return litres(need.leftIn(tin));
+    }
+
+    private String litres(Volume volume) {
+        return words.number(words.units() == UnitSystem.US ? volume.inLitres() / 0.946353 : volume.inLitres(), 2);
     }
 
     /** How long it would dry in the air as noted: earliest, likely, safe. */

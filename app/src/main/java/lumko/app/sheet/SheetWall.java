@@ -2,18 +2,11 @@ package lumko.app.sheet;
 
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Product;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.core.quantity.Volume;
 import lumko.core.work.Action;
 
-/** A wall on a sheet. */
+/** A surface on a sheet: a wall, a ceiling, the trim of a room. */
 public record SheetWall(
-        UUID surfaceId,
-        String label,
-        Action action,
-        Optional<Product> product,
-        Optional<Colour> colour,
-        Optional<Tin> tin,
-        Volume litres) {}
+        UUID surfaceId, String label, Action action, Optional<Paint> paint, Optional<Tin> tin, Volume litres) {}

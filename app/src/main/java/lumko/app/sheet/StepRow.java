@@ -17,12 +17,13 @@ import lumko.core.drying.DryingMaterial;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
-import lumko.core.work.Caution;
-import lumko.core.work.Step;
-import lumko.core.work.StepKind;
-import lumko.core.work.Tool;
-import lumko.core.work.Use;
-import lumko.core.work.Wait;
+import lumko.core.step.Caution;
+import lumko.core.step.Step;
+import lumko.core.step.StepKind;
+import lumko.core.step.Tool;
+import lumko.core.step.Use;
+import lumko.core.step.Wait;
+import lumko.core.step.Within;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -34,7 +35,7 @@ class StepRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     StepKind kind = StepKind.SET_UP;
 
-    UUID[] walls = {};
+    UUID[] surfaces = {};
     String paint = "";
     int places;
 
@@ -56,6 +57,13 @@ class StepRow extends EditableRow {
     @Nullable
     Double dryThicknessMillimetres;
 
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    StepKind withinAfter;
+
+    @Nullable
+    Double withinMinutes;
+
     @Nullable
     UUID tickedBy;
 
@@ -72,7 +80,7 @@ class StepRow extends EditableRow {
         this.sheetId = sheetId;
         this.position = position;
         kind = step.kind();
-        walls = step.walls().stream().map(UUID::fromString).toArray(UUID[]::new);
+        surfaces = step.surfaces().stream().map(UUID::fromString).toArray(UUID[]::new);
         paint = step.paint();
         places = step.places();
         areaSquareMetres = step.area().inSquareMetres();
@@ -83,13 +91,16 @@ class StepRow extends EditableRow {
         dryMaterial = step.toDry().map(Wait::material).orElse(null);
         dryThicknessMillimetres =
                 step.toDry().map(wait -> wait.thickness().inMillimetres()).orElse(null);
+        withinAfter = step.within().map(Within::after).orElse(null);
+        withinMinutes =
+                step.within().map(limit -> Times.inMinutes(limit.time())).orElse(null);
     }
 
     /** The step as the core made it. */
     Step step(List<Use> uses) {
         return new Step(
                 kind,
-                Arrays.stream(walls).map(UUID::toString).toList(),
+                Arrays.stream(surfaces).map(UUID::toString).toList(),
                 paint,
                 places,
                 Area.ofSquareMetres(areaSquareMetres),
@@ -98,7 +109,14 @@ class StepRow extends EditableRow {
                 set(Tool.class, tools),
                 uses,
                 toDry(),
+                withinAfter == null || withinMinutes == null
+                        ? Optional.empty()
+                        : Optional.of(new Within(withinAfter, Times.ofMinutes(withinMinutes))),
                 set(Caution.class, cautions));
+    }
+
+    boolean isOn(StepRow other) {
+        return Arrays.stream(surfaces).anyMatch(Arrays.asList(other.surfaces)::contains);
     }
 
     Optional<Wait> toDry() {

@@ -7,8 +7,8 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
 import lumko.core.quantity.Volume;
-import lumko.core.work.Material;
-import lumko.core.work.Use;
+import lumko.core.step.Material;
+import lumko.core.step.Use;
 
 @Entity
 @Table(name = "sheet_use")

@@ -7,11 +7,14 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
 import lumko.core.fault.Measures;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Method;
 import lumko.core.wall.Spot;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +41,22 @@ class MarkRow extends EditableRow {
     @Column(name = "depth_mm")
     double depthMillimetres;
 
+    @Enumerated(EnumType.STRING)
+    Condition.Edge edge = Condition.Edge.SOUND;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Backing backing = Condition.Backing.HOLLOW;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Movement movement = Condition.Movement.STILL;
+
+    @Column(name = "single_ones")
+    int count = 1;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    Method method;
+
     UUID setBy = new UUID(0, 0);
     Instant setAt = Instant.EPOCH;
 
@@ -62,12 +81,21 @@ class MarkRow extends EditableRow {
         acrossMillimetres = measures.across().inMillimetres();
         upMillimetres = measures.up().inMillimetres();
         depthMillimetres = measures.depth().inMillimetres();
+        Condition condition = mark.fault().condition();
+        edge = condition.edge();
+        backing = condition.backing();
+        movement = condition.movement();
+        count = condition.count();
+        method = mark.wanted().orElse(null);
     }
 
     Mark mark() {
         return new Mark(
                 Spot.ofMillimetres(leftMillimetres, aboveFloorMillimetres),
-                kind.of(Measures.ofMillimetres(acrossMillimetres, upMillimetres, depthMillimetres)));
+                kind.of(
+                        Measures.ofMillimetres(acrossMillimetres, upMillimetres, depthMillimetres),
+                        new Condition(edge, backing, movement, count)),
+                Optional.ofNullable(method));
     }
 
     boolean isOpen() {

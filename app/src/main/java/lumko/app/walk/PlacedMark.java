@@ -2,7 +2,7 @@ package lumko.app.walk;
 
 import java.time.Instant;
 import java.util.UUID;
-import lumko.core.fault.Mark;
+import lumko.core.repair.Mark;
 
 /** A mark with its identity: the number it goes by on its wall, who set it, how often it has been changed. */
 public record PlacedMark(UUID id, int number, Mark mark, String setBy, Instant setAt, int version) {}

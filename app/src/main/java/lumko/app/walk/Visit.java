@@ -1,6 +1,7 @@
 package lumko.app.walk;
 
 import java.util.Optional;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.work.Action;
@@ -20,4 +21,9 @@ public record Visit(
             Optional.empty(),
             Optional.empty(),
             EditableRow.UNSAVED);
+
+    /** Whether somebody has said that this is the paint. */
+    boolean isConfirmed(Optional<Paint> paint) {
+        return answer.filter(said -> said != PaintAnswer.NOT_SURE).isPresent() && paint.isPresent();
+    }
 }

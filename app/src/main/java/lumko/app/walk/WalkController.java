@@ -2,22 +2,22 @@ package lumko.app.walk;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.account.Access;
-import lumko.app.drawing.WallDrawing;
-import lumko.app.house.Surface;
-import lumko.app.paint.Store;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
+import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
 import lumko.core.fault.Measures;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Method;
+import lumko.core.wall.EveryTime;
+import lumko.core.wall.RoomFinding;
 import lumko.core.wall.Spot;
 import lumko.core.work.Action;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -25,56 +25,61 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The walk, one wall at a time. Each change answers with the wall as it then is. */
+/** The walk, one wall or ceiling at a time. Each change answers with the surface as it then is. */
 @Controller
 class WalkController {
     private static final Limits ANYWHERE = new Limits("place", -100_000, 100_000, "mm");
+    private static final Limits VERSION = new Limits("version", -1, 1e9, "");
+    private static final Limits COUNT = new Limits("count", 1, 500, "");
     private static final int LONGEST_REASON = 200;
 
-    private final Walks walks;
-    private final Store store;
-    private final Access access;
-    private final Speaker speaker;
+    /** So many marks of one stroke are taken at once. */
+    private static final int MOST_SWEPT = 200;
 
-    WalkController(Walks walks, Store store, Access access, Speaker speaker) {
+    private final Walks walks;
+    private final WalkPage page;
+    private final Speaker speaker;
+    private final HttpServletRequest request;
+    private final HttpServletResponse response;
+
+    WalkController(
+            Walks walks, WalkPage page, Speaker speaker, HttpServletRequest request, HttpServletResponse response) {
         this.walks = walks;
-        this.store = store;
-        this.access = access;
+        this.page = page;
         this.speaker = speaker;
+        this.request = request;
+        this.response = response;
     }
 
-    @ModelAttribute("kinds")
-    FaultKind[] kinds() {
-        return FaultKind.values();
+    private boolean isHtmx() {
+        return "true".equals(request.getHeader("HX-Request"));
+    }
+
+    private Form form(Map<String, String> typed) {
+        return new Form(typed, speaker.words());
     }
 
     @GetMapping("/walls/{wallId}/walk")
     String walk(@PathVariable UUID wallId, Model model) {
-        show(wallId, model, Form.empty(speaker.words()));
+        page.show(wallId, model, Form.empty(speaker.words()));
         return "walk";
     }
 
+    // ---- setting marks
+
     @PostMapping("/walls/{wallId}/marks")
-    String set(
-            @PathVariable UUID wallId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        Form form = new Form(typed, speaker.words());
+    String set(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
         FaultKind kind = form.one("kind", FaultKind.class);
         Spot place = place(form, typed);
         Measures measures = measures(form, typed, kind.usual());
         UUID id = form.attempt(
                         "kind",
-                        () -> UUID.fromString(
-                                form.typed("id").isEmpty() ? UUID.randomUUID().toString() : form.typed("id")))
+                        () -> form.typed("id").isEmpty() ? UUID.randomUUID() : UUID.fromString(form.typed("id")))
                 .orElseGet(UUID::randomUUID);
         if (!form.hasErrors()) {
             form.attempt("left", () -> {
@@ -82,7 +87,48 @@ class WalkController {
                 return id;
             });
         }
-        return answer(wallId, form, htmx, model, response);
+        return answer(wallId, form, model);
+    }
+
+    /** Several marks of one kind along a stroke: {@code at} holds "id left up" in millimetres, separated by semicolons. */
+    @PostMapping("/walls/{wallId}/marks/swept")
+    String sweep(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        FaultKind kind = form.one("kind", FaultKind.class);
+        form.attempt("at", () -> {
+            Map<UUID, Mark> swept = new LinkedHashMap<>();
+            for (String each : form.typed("at").split(";", MOST_SWEPT + 1)) {
+                String[] parts = each.strip().split(" ");
+                if (parts.length != 3) {
+                    throw new IllegalArgumentException(
+                            "a swept mark needs its id, left and height, was “" + each + "”");
+                }
+                swept.put(
+                        UUID.fromString(parts[0]),
+                        new Mark(
+                                Spot.ofMillimetres(
+                                        ANYWHERE.check(Double.parseDouble(parts[1])),
+                                        ANYWHERE.check(Double.parseDouble(parts[2]))),
+                                kind.usualFault()));
+            }
+            if (!form.hasErrors()) {
+                walks.sweep(wallId, swept);
+            }
+            return swept;
+        });
+        return answer(wallId, form, model);
+    }
+
+    @PostMapping("/walls/{wallId}/marks/copied")
+    String copy(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Optional<UUID> to = form.attempt("to", () -> UUID.fromString(form.typed("to")));
+        if (!form.hasErrors()) {
+            int copied = walks.copy(wallId, to.orElseThrow());
+            model.addAttribute("copied", copied);
+            model.addAttribute("copiedTo", to.orElseThrow());
+        }
+        return answer(wallId, form, model);
     }
 
     /** A tap comes in millimetres, a typed place in the organisation's metres or feet. */
@@ -104,16 +150,31 @@ class WalkController {
         return typed.containsKey(field) ? Length.ofMillimetres(form.number(field, ANYWHERE)) : otherwise;
     }
 
+    @PostMapping("/walls/{wallId}/undo")
+    String undo(@PathVariable UUID wallId, Model model) {
+        walks.undo(wallId);
+        return answer(wallId, Form.empty(speaker.words()), model);
+    }
+
+    @PostMapping("/walls/{wallId}/put-back")
+    String putBack(@PathVariable UUID wallId, Model model) {
+        walks.putBack(wallId);
+        return answer(wallId, Form.empty(speaker.words()), model);
+    }
+
+    // ---- changing a mark
+
+    /** A mark, how it is made good, and what was done to it. */
+    @GetMapping("/marks/{markId}")
+    String mark(@PathVariable UUID markId, Model model) {
+        page.showMark(markId, model);
+        return isHtmx() ? "mark :: more" : "mark";
+    }
+
     @PostMapping("/marks/{markId}/measure")
-    String measure(
-            @PathVariable UUID markId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        UUID wallId = walks.wallOf(markId);
-        Form form = new Form(typed, speaker.words());
-        int seen = form.whole("version", new Limits("version", -1, 1e9, ""));
+    String measure(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        int seen = form.whole("version", VERSION);
         Measures none = new Measures(Length.ZERO, Length.ZERO, Length.ZERO);
         Measures measures = measures(form, typed, none);
         if (!form.hasErrors()) {
@@ -122,81 +183,139 @@ class WalkController {
                 return markId;
             });
         }
-        return answer(wallId, form, htmx, model, response);
+        return answer(walks.wallOf(markId), form, model);
+    }
+
+    @PostMapping("/marks/{markId}/condition")
+    String condition(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        int seen = form.whole("version", VERSION);
+        Optional<Condition.Edge> edge = optional(form, "edge", Condition.Edge.class);
+        Optional<Condition.Backing> backing = optional(form, "backing", Condition.Backing.class);
+        Optional<Condition.Movement> movement = optional(form, "movement", Condition.Movement.class);
+        Optional<Integer> count =
+                form.typed("count").isEmpty() ? Optional.empty() : Optional.of(form.whole("count", COUNT));
+        if (!form.hasErrors()) {
+            walks.condition(
+                    markId,
+                    was -> new Condition(
+                            edge.orElse(was.edge()),
+                            backing.orElse(was.backing()),
+                            movement.orElse(was.movement()),
+                            count.orElse(was.count())),
+                    seen);
+        }
+        return answer(walks.wallOf(markId), form, model);
+    }
+
+    private static <E extends Enum<E>> Optional<E> optional(Form form, String field, Class<E> of) {
+        return form.typed(field).isEmpty() ? Optional.empty() : Optional.of(form.one(field, of));
+    }
+
+    @PostMapping("/marks/{markId}/method")
+    String method(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        int seen = form.whole("version", VERSION);
+        Optional<Method> method = optional(form, "method", Method.class);
+        if (!form.hasErrors()) {
+            form.attempt("method", () -> {
+                walks.method(markId, method, seen);
+                return markId;
+            });
+        }
+        return answer(walks.wallOf(markId), form, model);
     }
 
     @PostMapping("/marks/{markId}/remove")
-    String remove(
-            @PathVariable UUID markId,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        return answer(walks.remove(markId), Form.empty(speaker.words()), htmx, model, response);
+    String remove(@PathVariable UUID markId, Model model) {
+        walks.remove(markId);
+        return answer(walks.wallOf(markId), Form.empty(speaker.words()), model);
     }
 
     @PostMapping("/marks/{markId}/restore")
-    String restore(
-            @PathVariable UUID markId,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        return answer(walks.restore(markId), Form.empty(speaker.words()), htmx, model, response);
+    String restore(@PathVariable UUID markId, Model model) {
+        walks.restore(markId);
+        return answer(walks.wallOf(markId), Form.empty(speaker.words()), model);
     }
 
+    // ---- finding out and deciding
+
+    @PostMapping("/walls/{wallId}/findings")
+    String find(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        RoomFinding finding = form.one("finding", RoomFinding.class);
+        if (!form.hasErrors()) {
+            walks.find(wallId, finding, form.typed("there").equals("true"));
+        }
+        return answer(wallId, form, model);
+    }
+
+    @PostMapping("/walls/{wallId}/places")
+    String place(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        EveryTime.Kind kind = form.one("kind", EveryTime.Kind.class);
+        int left = form.whole("leftMm", new Limits("place", 0, 100_000, "mm"));
+        PlaceAnswer answer = form.one("answer", PlaceAnswer.class);
+        if (!form.hasErrors()) {
+            walks.answerPlace(wallId, kind, left, answer);
+        }
+        return answer(wallId, form, model);
+    }
+
+    /** Which paint is on a surface of this room: the wall itself, or the trim of its room. */
     @PostMapping("/walls/{wallId}/paint")
-    String answerPaint(
-            @PathVariable UUID wallId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        Form form = new Form(typed, speaker.words());
+    String answerPaint(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
         PaintAnswer answer = form.one("answer", PaintAnswer.class);
-        int seen = form.whole("version", new Limits("version", -1, 1e9, ""));
+        int seen = form.whole("version", VERSION);
         Optional<UUID> tin = Optional.empty();
         if (answer == PaintAnswer.TIN_IN_STORE && !form.hasErrors()) {
             tin = form.attempt("tin", () -> UUID.fromString(form.typed("tin")));
         }
+        UUID surface = surface(wallId, form);
         if (!form.hasErrors()) {
-            walks.answer(wallId, answer, tin, seen);
+            walks.answer(surface, answer, tin, seen);
         }
-        return answer(wallId, form, htmx, model, response);
+        return answer(wallId, form, model);
+    }
+
+    private static UUID surface(UUID wallId, Form form) {
+        return form.typed("surface").isEmpty()
+                ? wallId
+                : form.attempt("surface", () -> UUID.fromString(form.typed("surface")))
+                        .orElse(wallId);
     }
 
     @PostMapping("/walls/{wallId}/decide")
-    String decide(
-            @PathVariable UUID wallId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-            Model model,
-            HttpServletResponse response) {
-        Form form = new Form(typed, speaker.words());
-        int seen = form.whole("version", new Limits("version", -1, 1e9, ""));
+    String decide(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        int seen = form.whole("version", VERSION);
+        UUID surface = surface(wallId, form);
         if (form.typed("action").isEmpty()) {
-            walks.follow(wallId, seen);
-            return answer(wallId, form, htmx, model, response);
+            walks.follow(surface, seen);
+            return answer(wallId, form, model);
         }
         Action action = form.one("action", Action.class);
         String why = form.text("why", LONGEST_REASON);
         if (!form.hasErrors()) {
-            walks.overrule(wallId, action, why, seen);
+            walks.overrule(surface, action, why, seen);
         }
-        return answer(wallId, form, htmx, model, response);
+        return answer(wallId, form, model);
     }
 
-    private String answer(UUID wallId, Form form, boolean htmx, Model model, HttpServletResponse response) {
+    private String answer(UUID wallId, Form form, Model model) {
         if (form.hasErrors()) {
             response.setStatus(422);
-        } else if (!htmx) {
+        } else if (!isHtmx()) {
             return "redirect:/walls/" + wallId + "/walk";
         }
-        show(wallId, model, form);
-        return htmx ? "walk :: live" : "walk";
+        page.show(wallId, model, form);
+        return isHtmx() ? "walk :: live" : "walk";
     }
 
     /** Somebody else was there first: what they did is shown, what was sent is named and can be sent again. */
     @ExceptionHandler({ChangedMeanwhileException.class, OptimisticLockingFailureException.class})
-    String changed(HttpServletRequest request, Model model, HttpServletResponse response) {
+    String changed(Model model) {
         String[] path = request.getRequestURI().split("/");
         UUID id = UUID.fromString(path[2]);
         UUID wallId = path[1].equals("walls") ? id : walks.wallOf(id);
@@ -205,39 +324,7 @@ class WalkController {
         response.setStatus(409);
         model.addAttribute("say", speaker.words());
         model.addAttribute("today", speaker.today());
-        model.addAttribute("kinds", kinds());
-        show(wallId, model, form);
-        return "true".equals(request.getHeader("HX-Request")) ? "walk :: live" : "walk";
-    }
-
-    private void show(UUID wallId, Model model, Form form) {
-        WalkedWall walked = walks.wall(wallId);
-        List<Surface> walls = walked.flat().walls().toList();
-        int at = walls.stream().map(Surface::id).toList().indexOf(wallId);
-        model.addAttribute("wall", walked);
-        model.addAttribute("form", form);
-        model.addAttribute("drawing", drawing(walked));
-        model.addAttribute("position", at + 1);
-        model.addAttribute("of", walls.size());
-        model.addAttribute("before", at > 0 ? walls.get(at - 1).id() : null);
-        model.addAttribute("after", at + 1 < walls.size() ? walls.get(at + 1).id() : null);
-        model.addAttribute(
-                "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
-        model.addAttribute("removed", walks.lastRemoved(wallId).orElse(null));
-        model.addAttribute("view", new WalkView(walked, speaker.words()));
-        model.addAttribute("tins", store.stock().onShelf());
-    }
-
-    private static WallDrawing drawing(WalkedWall walked) {
-        return WallDrawing.of(
-                walked.surface().asWall(),
-                walked.surface()
-                        .topCoat()
-                        .flatMap(coat -> coat.colour())
-                        .map(colour -> colour.screen().hex())
-                        .orElse(""),
-                walked.marks().stream()
-                        .map(mark -> new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark()))
-                        .toList());
+        page.show(wallId, model, form);
+        return isHtmx() ? "walk :: live" : "walk";
     }
 }

@@ -1,6 +1,5 @@
 package lumko.app.walk;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -8,11 +7,15 @@ import java.util.stream.Collectors;
 import lumko.app.platform.Words;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.figure.Catalogue;
+import lumko.core.hold.Holding;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
+import lumko.core.practice.Practice;
 import lumko.core.quantity.Length;
-import lumko.core.work.Caution;
-import lumko.core.work.Step;
+import lumko.core.step.Caution;
+import lumko.core.step.Step;
+import lumko.core.work.FittingWay;
 
 /** A walked wall put into words for its page. */
 public final class WalkView {
@@ -23,11 +26,17 @@ public final class WalkView {
     private static final int SHORTEST_SCALE = 12;
 
     private final WalkedWall wall;
+    private final Practice practice;
+    private final Catalogue figures;
     private final Words words;
+    private final MarkWords markWords;
 
-    WalkView(WalkedWall wall, Words words) {
+    WalkView(WalkedWall wall, Practice practice, Catalogue figures, Words words) {
         this.wall = wall;
+        this.practice = practice;
+        this.figures = figures;
         this.words = words;
+        this.markWords = new MarkWords(words);
     }
 
     /** Dab · 22 min, in one line, as it is spoken when it changes. */
@@ -93,13 +102,12 @@ public final class WalkView {
 
     /** A mark's size in words. */
     public String size(PlacedMark placed) {
-        Measures m = placed.mark().fault().measures();
-        return switch (placed.mark().fault().kind()) {
-            case NAIL_HOLE, SCREW_HOLE, ANCHOR, HOLE -> words.length(m.across());
-            case DING -> words.say("size.ding", m.across(), m.depth());
-            case CRACK -> words.say("size.crack", placed.mark().fault().extent(), m.depth());
-            case OLD_TOUCH_UP, STAIN -> words.say("size.area", m.across(), m.up());
-        };
+        return markWords.size(placed.mark().fault());
+    }
+
+    /** What is not as usual about a mark, in words. */
+    public String condition(PlacedMark placed) {
+        return String.join(", ", markWords.condition(placed.mark().fault()));
     }
 
     /** Height and distance from the nearer corner, as one finds it again. */
@@ -147,18 +155,62 @@ public final class WalkView {
         return new Measures(next, next, now.depth());
     }
 
-    /** Depths offered for a ding, gaps for a crack. */
+    /** Depths or gaps offered for a mark that has one: a quarter of the usual to five times as much. */
     public List<Length> depths(PlacedMark placed) {
-        List<Length> depths = new ArrayList<>();
-        double[] offered = switch (placed.mark().fault().kind()) {
-            case DING -> new double[] {0.5, 1.5, 3, 5, 8};
-            case CRACK -> new double[] {0.2, 0.4, 1, 2, 4};
-            case NAIL_HOLE, SCREW_HOLE, ANCHOR, HOLE, OLD_TOUCH_UP, STAIN -> new double[] {};
-        };
-        for (double millimetres : offered) {
-            depths.add(Length.ofMillimetres(millimetres));
-        }
-        return depths;
+        FaultKind kind = placed.mark().fault().kind();
+        return kind.hasDepth() ? kind.depths() : List.of();
+    }
+
+    // ---- what stands around it
+
+    /** Whether the next coat holds, in a word. */
+    public String holds() {
+        return words.name(wall.setting().holding().answer());
+    }
+
+    /** Why, and what it needs first. */
+    public String holdsBecause() {
+        Holding holding = wall.setting().holding();
+        String reasons = holding.reasons().stream().map(words::name).collect(Collectors.joining("; "));
+        return holding.needs().isEmpty()
+                ? reasons
+                : words.say(
+                        "walk.holdsFirst",
+                        reasons,
+                        holding.needs().stream().map(words::name).collect(Collectors.joining(", ")));
+    }
+
+    /** What a surface needs before its next coat, as the rest of a sentence. */
+    public String needs(Holding holding) {
+        return holding.needs().isEmpty()
+                ? ""
+                : ": " + holding.needs().stream().map(words::name).collect(Collectors.joining(", "));
+    }
+
+    /** How each fitting of the surface is got out of the way, the others for comparison. */
+    public List<FittingLine> fittings() {
+        return wall.surface().asWall().fittings().stream()
+                .map(fitting -> {
+                    List<FittingWay> ways = FittingWay.of(fitting.kind(), practice, figures);
+                    return new FittingLine(
+                            words.name(fitting.kind()),
+                            way(ways.getFirst()),
+                            ways.stream().skip(1).map(this::way).toList());
+                })
+                .distinct()
+                .toList();
+    }
+
+    /** A fitting, its way, and the ways it could also have. */
+    public record FittingLine(String fitting, String way, List<String> others) {}
+
+    private String way(FittingWay way) {
+        return words.name(way.way()) + ": "
+                + words.say(
+                        "walk.way",
+                        words.number(way.minutes(), 1),
+                        words.chance(way.halo()),
+                        words.chance(way.broken()));
     }
 
     /** The ladder of a kind in millimetres, for dragging. */

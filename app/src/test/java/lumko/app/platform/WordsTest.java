@@ -18,9 +18,9 @@ import lumko.core.quantity.OutOfRangeException;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import lumko.core.work.Caution;
-import lumko.core.work.StepKind;
-import lumko.core.work.Tool;
+import lumko.core.step.Caution;
+import lumko.core.step.StepKind;
+import lumko.core.step.Tool;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -129,8 +129,8 @@ class WordsTest {
 
     @Test
     void tradeWordsFollowTheReader() {
-        assertThat(metric.name(lumko.core.work.Material.SPACKLE)).isEqualTo("light filler");
-        assertThat(us.name(lumko.core.work.Material.SPACKLE)).isEqualTo("lightweight spackle");
+        assertThat(metric.name(lumko.core.step.Material.SPACKLE)).isEqualTo("light filler");
+        assertThat(us.name(lumko.core.step.Material.SPACKLE)).isEqualTo("lightweight spackle");
     }
 
     static Stream<String> keys() {

@@ -29,13 +29,13 @@ import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
-import lumko.core.fault.Mark;
 import lumko.core.figure.Catalogue;
 import lumko.core.quantity.Volume;
+import lumko.core.repair.Mark;
+import lumko.core.step.StepKind;
 import lumko.core.turnover.FlatState;
 import lumko.core.wall.Spot;
 import lumko.core.work.Action;
-import lumko.core.work.StepKind;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.data.Offset;
@@ -50,6 +50,9 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class SheetTest extends ApplicationTest {
     @Autowired
     Sheets sheets;
+
+    @Autowired
+    Closing closing;
 
     @Autowired
     Walks walks;
@@ -116,7 +119,25 @@ class SheetTest extends ApplicationTest {
     }
 
     private Sheets.Ticked tick(UUID step, Instant at, String why) {
-        return as(member("jonas"), () -> clock.at(at, () -> sheets.tick(step, why)));
+        return as(
+                member("jonas"),
+                () -> clock.at(at, () -> {
+                    sheets.read(step);
+                    return sheets.tick(step, why);
+                }));
+    }
+
+    /** Closes as planned: nothing is seen, every tin goes back to its shelf. */
+    private void close(UUID id) {
+        Sheet sheet = sheets.sheet(id);
+        closing.close(
+                id,
+                new Inspection(Inspection.Seen.NOT_SEEN, List.of(Inspection.From.values()), ""),
+                sheet.paints().stream()
+                        .flatMap(need -> need.open().stream()
+                                .map(each -> new Closing.TinLeft(each.id(), need.leftIn(each), each.place())))
+                        .toList(),
+                List.of());
     }
 
     private void tickAll(UUID sheetId) {
@@ -347,7 +368,7 @@ class SheetTest extends ApplicationTest {
             assertThat(state(start.plus(Duration.ofHours(2)))).isEqualTo(FlatState.IN_WORK);
             tickAll(id);
             asLead(() -> {
-                sheets.close(id);
+                close(id);
                 return id;
             });
             assertThat(state(Instant.now())).isEqualTo(FlatState.CURING);
@@ -355,7 +376,7 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
-    class Closing {
+    class ClosingIt {
         @Test
         void needsEveryStep() {
             UUID id = make();
@@ -376,7 +397,7 @@ class SheetTest extends ApplicationTest {
             tickAll(id);
             double planned = sheet(id).paints().getFirst().litres().inLitres();
             as(member("jonas"), () -> {
-                sheets.close(id);
+                close(id);
                 return id;
             });
             List<Coat> coats = wall(asLead(() -> houses.flat(flat.id())), 0).coats();
@@ -404,7 +425,7 @@ class SheetTest extends ApplicationTest {
             UUID id = make();
             tickAll(id);
             asLead(() -> {
-                sheets.close(id);
+                close(id);
                 return id;
             });
             assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats())

@@ -6,7 +6,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -265,7 +264,8 @@ class WalkTest extends ApplicationTest {
             WalkedWall walked = walked();
             assertThat(walked.basis()).isEqualTo(PaintBasis.OTHER_PAINT);
             assertThat(walked.action()).isEqualTo(Action.ROLL);
-            assertThat(walked.colour().orElseThrow().name()).isEqualTo("Wet Slate");
+            assertThat(walked.paint().map(paint -> paint.colour()).orElseThrow().name())
+                    .isEqualTo("Wet Slate");
         }
 
         @Test
@@ -347,8 +347,9 @@ class WalkTest extends ApplicationTest {
     }
 
     @Test
-    void theWalkOfAllWallsKnowsEveryWall() {
-        List<WalkedWall> walls = asLead(() -> walks.walls(houses.flat(flat.id())));
-        assertThat(walls).hasSize(4);
+    void theWalkOfAFlatKnowsEveryWallAndTheCeiling() {
+        WalkedFlat walked = asLead(() -> walks.flat(houses.flat(flat.id())));
+        assertThat(walked.surfaces()).hasSize(5);
+        assertThat(walked.surfaces().getLast().surface().isCeiling()).isTrue();
     }
 }

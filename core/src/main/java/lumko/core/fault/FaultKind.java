@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 
@@ -171,6 +172,17 @@ public enum FaultKind {
     /** What a repair of this kind depends on besides the size. */
     public Set<Asked> asked() {
         return asked;
+    }
+
+    /** Depths, or gaps, offered for choosing: from a quarter of the usual one to five times as much, as far as it can be. */
+    public List<Length> depths() {
+        double usually = usual.measures.depth().inMillimetres();
+        return DoubleStream.of(0.25, 0.5, 1, 2, 5)
+                .map(times -> Math.round(usually * times * 10) / 10.0)
+                .filter(offered -> offered >= depth.low() && offered <= depth.high())
+                .distinct()
+                .mapToObj(Length::ofMillimetres)
+                .toList();
     }
 
     /** Whether it has a depth, or a gap, of its own. */

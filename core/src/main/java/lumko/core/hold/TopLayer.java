@@ -12,5 +12,22 @@ public enum TopLayer {
     WATERBORNE_SHEEN,
     WATERBORNE_GLOSS,
     SOLVENTBORNE_MATT,
-    SOLVENTBORNE_GLOSS
+    SOLVENTBORNE_GLOSS;
+
+    private static final double MATT_BELOW = 10;
+    private static final double GLOSS_FROM = 60;
+
+    /**
+     * The layer that a finish makes, by its gloss in units at 60°: matt below 10, gloss from 60. Source: EN 13300, table of
+     * specular gloss.
+     */
+    public static TopLayer of(Binder binder, double gloss60) {
+        if (binder == Binder.SOLVENTBORNE) {
+            return gloss60 < MATT_BELOW ? SOLVENTBORNE_MATT : SOLVENTBORNE_GLOSS;
+        }
+        if (gloss60 < MATT_BELOW) {
+            return WATERBORNE_MATT;
+        }
+        return gloss60 < GLOSS_FROM ? WATERBORNE_SHEEN : WATERBORNE_GLOSS;
+    }
 }

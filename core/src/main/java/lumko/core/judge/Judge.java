@@ -207,7 +207,7 @@ public final class Judge {
 
     /** Dark, strong and glossy walls: only with the original paint, and only where nobody looks. */
     private void sheenRules(WallCase wall, List<Finding> findings) {
-        boolean outOfSight = wall.marks().stream().noneMatch(odds::inEyeBand);
+        boolean outOfSight = wall.marks().stream().noneMatch(mark -> odds.inEyeBand(mark, wall));
         if (wall.film().isEmpty() || (wall.basis() == PaintBasis.SAME_BATCH && outOfSight)) {
             return;
         }
@@ -390,7 +390,8 @@ public final class Judge {
         wall.film()
                 .filter(film -> wall.has(RoomFinding.STEAM) && film.gloss60() < TOUGH_GLOSS)
                 .ifPresent(film -> findings.add(Finding.of(Rule.STEAM_WANTS_SHEEN, film.gloss60(), TOUGH_GLOSS)));
-        int seen = (int) wall.marks().stream().filter(odds::inEyeBand).count();
+        int seen = (int)
+                wall.marks().stream().filter(mark -> odds.inEyeBand(mark, wall)).count();
         if (seen > 0) {
             findings.add(Finding.of(
                     Rule.IN_THE_EYE_BAND,

@@ -69,7 +69,7 @@ final class ShowOdds {
         double minutesOfArc = Math.toDegrees(seenAcross / distance) * 60;
         // one minute of arc is what a sharp eye resolves; at twice that half of the lookers notice
         double logit = 2.0 * Math.log(Math.max(0.01, minutesOfArc) / 2);
-        if (inEyeBand(mark)) {
+        if (inEyeBand(mark, wall)) {
             logit += EYE_BAND;
         }
         if (wall.light().isRaking() && castsShadow(mark.fault().kind())) {
@@ -118,7 +118,7 @@ final class ShowOdds {
         double doublings = Math.log(Math.max(1, across) / 8) / Math.log(2);
         // on the smallest spots blending gains nothing; the wider the spot, the more its edge would show
         logit += PER_DOUBLING_OF_WIDTH * doublings * (action == Action.FEATHER ? 0.35 : 1);
-        if (inEyeBand(mark)) {
+        if (inEyeBand(mark, wall)) {
             logit += EYE_BAND;
         }
         if (wall.light().isRaking()) {
@@ -153,7 +153,11 @@ final class ShowOdds {
         return logit;
     }
 
-    boolean inEyeBand(Mark mark) {
+    /** Whether one looks at it without raising the head. */
+    boolean inEyeBand(Mark mark, WallCase wall) {
+        if (wall.setting().isCeiling()) {
+            return false;
+        }
         Length from = figures.length(Figure.EYE_BAND_FROM);
         Length to = figures.length(Figure.EYE_BAND_TO);
         return mark.reachesInto(from, to);

@@ -2,6 +2,7 @@ package lumko.core.wall;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 
@@ -44,6 +45,56 @@ public record Outline(List<Corner> corners) {
                 Corner.ofMillimetres(l, w),
                 Corner.ofMillimetres(l, 0),
                 Corner.ofMillimetres(0, 0)));
+    }
+
+    /**
+     * The ceiling over the room, seen from below as a surface as wide as the room reaches east and as high as it reaches
+     * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
+     */
+    public Wall ceiling(Texture texture) {
+        double[] easts = steps(corner -> corner.east().inMillimetres());
+        double[] norths = steps(corner -> corner.north().inMillimetres());
+        double west = easts[0];
+        double south = norths[0];
+        List<Opening> outside = new ArrayList<>();
+        for (int i = 0; i + 1 < easts.length; i++) {
+            for (int j = 0; j + 1 < norths.length; j++) {
+                if (!contains((easts[i] + easts[i + 1]) / 2, (norths[j] + norths[j + 1]) / 2)) {
+                    outside.add(new Opening(
+                            Opening.Kind.PASSAGE,
+                            Box.ofMillimetres(
+                                    easts[i] - west,
+                                    norths[j] - south,
+                                    easts[i + 1] - easts[i],
+                                    norths[j + 1] - norths[j])));
+                }
+            }
+        }
+        return new Wall(
+                Length.ofMillimetres(easts[easts.length - 1] - west),
+                Length.ofMillimetres(norths[norths.length - 1] - south),
+                texture,
+                outside,
+                List.of());
+    }
+
+    private double[] steps(ToDoubleFunction<Corner> along) {
+        return corners.stream().mapToDouble(along).distinct().sorted().toArray();
+    }
+
+    /** Whether a point of the plan lies inside, by the crossings of a ray to the east. */
+    private boolean contains(double east, double north) {
+        boolean inside = false;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+            double ei = corners.get(i).east().inMillimetres();
+            double ni = corners.get(i).north().inMillimetres();
+            double ej = corners.get(j).east().inMillimetres();
+            double nj = corners.get(j).north().inMillimetres();
+            if ((ni > north) != (nj > north) && east < (ej - ei) * (north - ni) / (nj - ni) + ei) {
+                inside = !inside;
+            }
+        }
+        return inside;
     }
 
     public int sides() {

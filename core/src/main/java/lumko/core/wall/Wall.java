@@ -89,6 +89,17 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
         return Length.ofMillimetres(millimetres);
     }
 
+    /** Whether a place lies within the edges and in no opening. */
+    public boolean isOnWall(Spot spot) {
+        double left = spot.fromLeft().inMillimetres();
+        double up = spot.aboveFloor().inMillimetres();
+        return left >= 0
+                && left <= width.inMillimetres()
+                && up >= 0
+                && up <= height.inMillimetres()
+                && openings.stream().noneMatch(opening -> opening.box().contains(spot));
+    }
+
     /**
      * Makes sure that a place is on the wall itself.
      *

@@ -1,0 +1,38 @@
+package lumko.app.history;
+
+/** What can be done to a flat and what is in it. */
+public enum EventKind {
+    MARK_SET,
+    MARKS_SWEPT,
+    MARKS_COPIED,
+    MARK_MEASURED,
+    MARK_CONDITION,
+    MARK_METHOD,
+    MARK_REMOVED,
+    MARK_RESTORED,
+    MARK_MADE_GOOD,
+    MARK_OPEN_AGAIN,
+    PAINT_ANSWERED,
+    OVERRULED,
+    VERDICT_FOLLOWED,
+    FINDING_NOTED,
+    FINDING_WITHDRAWN,
+    PLACE_ANSWERED,
+    SHEET_MADE,
+    SHEET_GIVEN_UP,
+    FAULTS_ADDED,
+    TICKED,
+    TICKED_EARLY,
+    UNTICKED,
+    AIR_NOTED,
+    CAUTION_READ,
+    NOTE_WRITTEN,
+    SHEET_CLOSED,
+    SHEET_REOPENED,
+    COAT_RECORDED,
+    ROOM_ENTERED,
+    FEATURE_ENTERED,
+    DATES_SET,
+    LET_AGAIN,
+    PRACTICE_FOR_JOB
+}

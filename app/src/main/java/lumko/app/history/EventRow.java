@@ -1,0 +1,40 @@
+package lumko.app.history;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import lumko.app.platform.OwnedRow;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "event")
+class EventRow extends OwnedRow {
+    UUID flatId = new UUID(0, 0);
+
+    @Nullable
+    UUID surfaceId;
+
+    @Nullable
+    UUID markId;
+
+    @Enumerated(EnumType.STRING)
+    EventKind kind = EventKind.MARK_SET;
+
+    String detail = "";
+    UUID doneBy = new UUID(0, 0);
+    Instant doneAt = Instant.EPOCH;
+
+    protected EventRow() {}
+
+    EventRow(Subject subject, EventKind kind, String detail) {
+        super(UUID.randomUUID());
+        flatId = subject.flat();
+        surfaceId = subject.surface().orElse(null);
+        markId = subject.mark().orElse(null);
+        this.kind = kind;
+        this.detail = detail;
+    }
+}

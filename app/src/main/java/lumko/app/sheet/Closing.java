@@ -1,0 +1,263 @@
+package lumko.app.sheet;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.house.Flat;
+import lumko.app.house.House;
+import lumko.app.house.Houses;
+import lumko.app.house.Layer;
+import lumko.app.house.NewCoat;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.app.walk.Walks;
+import lumko.core.quantity.Volume;
+import lumko.core.step.Step;
+import lumko.core.step.StepKind;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Closes sheets into the record, and takes that back. */
+@Service
+@Transactional
+public class Closing {
+    private static final Map<StepKind, Layer> LAYERS = layers();
+
+    private final SheetRepository sheets;
+    private final SheetMarkRepository sheetMarks;
+    private final SheetTinRepository sheetTins;
+    private final SheetReader reader;
+    private final Walks walks;
+    private final Houses houses;
+    private final Store store;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    Closing(
+            SheetRepository sheets,
+            SheetMarkRepository sheetMarks,
+            SheetTinRepository sheetTins,
+            SheetReader reader,
+            Walks walks,
+            Houses houses,
+            Store store,
+            History history,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
+        this.sheets = sheets;
+        this.sheetMarks = sheetMarks;
+        this.sheetTins = sheetTins;
+        this.reader = reader;
+        this.walks = walks;
+        this.houses = houses;
+        this.store = store;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /** What a step leaves on a surface that a later painter has to know of. */
+    private static Map<StepKind, Layer> layers() {
+        Map<StepKind, Layer> layers = new EnumMap<>(StepKind.class);
+        layers.put(StepKind.FILL, Layer.FILLER);
+        layers.put(StepKind.SKIM, Layer.SKIM);
+        layers.put(StepKind.BLOCK_STAIN, Layer.STAIN_BLOCK);
+        for (StepKind spot : List.of(StepKind.SPOT_PRIME, StepKind.PRIME_METAL)) {
+            layers.put(spot, Layer.SPOT_PRIMER);
+        }
+        for (StepKind whole : List.of(
+                StepKind.MIST_COAT,
+                StepKind.PRIME_WALL,
+                StepKind.PRIME_AGAIN,
+                StepKind.ADHESION_PRIME,
+                StepKind.PRIME_TRIM)) {
+            layers.put(whole, Layer.PRIMER);
+        }
+        for (StepKind coat : List.of(
+                StepKind.ROLL,
+                StepKind.ROLL_AGAIN,
+                StepKind.ROLL_FURTHER,
+                StepKind.ROLL_CEILING,
+                StepKind.ROLL_CEILING_AGAIN,
+                StepKind.PAINT_TRIM,
+                StepKind.PAINT_TRIM_AGAIN)) {
+            layers.put(coat, Layer.FINISH);
+        }
+        for (StepKind place : List.of(StepKind.DAB, StepKind.FEATHER, StepKind.ROLL_PANEL)) {
+            layers.put(place, Layer.SPOTS);
+        }
+        return layers;
+    }
+
+    /** What is left in a tin and where it goes. */
+    public record TinLeft(UUID tinId, Volume left, String place) {}
+
+    /** A tin bought for the job that goes into the store with what is left in it. */
+    public record TinBought(UUID productId, UUID colourId, String label, Volume size, Volume left, String place) {}
+
+    /**
+     * Closes a sheet: coats and repairs go on the record with day, weather and hand, marks are made good, tins stand in the
+     * store with what is left in them.
+     *
+     * @throws NotAllowedException if a step is not ticked
+     */
+    public void close(UUID sheetId, Inspection inspection, List<TinLeft> tins, List<TinBought> bought) {
+        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
+        if (row.closedAt != null) {
+            throw new NotAllowedException("denied.sheetClosed");
+        }
+        Sheet sheet = reader.read(row);
+        Flat flat = sheet.flat();
+        requireFinished(sheet);
+        List<UUID> markIds = markIds(sheetId);
+        Map<UUID, List<NewCoat>> coatsByWall = new LinkedHashMap<>();
+        sheet.walls().forEach(wall -> coatsByWall.put(wall.surfaceId(), coats(sheet, wall, markIds)));
+        houses.addCoats(flat.id(), coatsByWall);
+        walks.makeGood(markIds, speaker.today());
+        tins.forEach(tin -> putDown(sheet, tin));
+        bought.forEach(tin -> store.addTin(
+                tin.label(), tin.productId(), tin.colourId(), "", tin.size(), tin.left(), tin.place(), ""));
+        row.closedAt = clock.instant();
+        row.closedBy = access.member().personId();
+        row.seen = inspection.seen();
+        row.lookedFrom = inspection.from().stream().map(Enum::name).toArray(String[]::new);
+        row.seenWhere = inspection.where().isEmpty() ? null : inspection.where();
+        history.note(
+                Subject.flat(flat.id()),
+                EventKind.SHEET_CLOSED,
+                speaker.words().name(inspection.seen())
+                        + (inspection.where().isEmpty() ? "" : ": " + inspection.where()));
+    }
+
+    /** @throws NotAllowedException if a step is not ticked, or the records of the house are not this person's to change */
+    public void requireFinished(Sheet sheet) {
+        House house = sheet.flat().house();
+        access.requireRecordsOf(house.id(), house.name());
+        if (!sheet.isAllTicked()) {
+            throw new NotAllowedException("denied.notTicked", sheet.steps().size() - sheet.ticked());
+        }
+    }
+
+    private List<UUID> markIds(UUID sheetId) {
+        return sheetMarks.findBySheetId(sheetId).stream()
+                .map(mark -> mark.markId)
+                .toList();
+    }
+
+    private void putDown(Sheet sheet, TinLeft left) {
+        Tin tin = sheet.paints().stream()
+                .flatMap(paint -> paint.open().stream())
+                .filter(each -> each.id().equals(left.tinId()))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        SheetTinRow row = new SheetTinRow(sheet.id(), tin.id());
+        row.beforeLitres = tin.left().inLitres();
+        row.afterLitres = left.left().inLitres();
+        row.placeBefore = tin.place();
+        sheetTins.save(row);
+        store.putBack(tin.id(), left.left(), left.place());
+    }
+
+    private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds) {
+        List<NewCoat> coats = new ArrayList<>();
+        for (SheetStep step : sheet.steps()) {
+            if (!step.step().surfaces().contains(wall.surfaceId().toString())) {
+                continue;
+            }
+            layer(step.step().kind(), wall).ifPresent(layer -> {
+                boolean isPaint = layer == Layer.FINISH || layer == Layer.SPOTS;
+                Optional<Paint> paint = isPaint ? wall.paint() : Optional.empty();
+                coats.add(new NewCoat(
+                        layer,
+                        paint.map(each -> each.product().id()),
+                        paint.map(each -> each.colour().id()),
+                        paint.flatMap(each -> tinFor(sheet, each)),
+                        layer.isWhole()
+                                ? OptionalInt.empty()
+                                : OptionalInt.of(Math.max(1, placesOn(step.step(), wall, markIds))),
+                        step.tick()
+                                .map(tick -> LocalDate.ofInstant(
+                                        tick.at(), speaker.words().zone())),
+                        step.tick().map(SheetStep.Tick::personId),
+                        Optional.of(sheet.climate()),
+                        Optional.of(sheet.id()),
+                        ""));
+            });
+        }
+        return coats;
+    }
+
+    /** The tin it was painted from, where the plan opens just one. */
+    private static Optional<UUID> tinFor(Sheet sheet, Paint paint) {
+        return sheet.paints().stream()
+                .filter(need -> need.paint().equals(paint)
+                        && need.open().size() == 1
+                        && need.buy().isEmpty())
+                .findFirst()
+                .map(need -> need.open().getFirst().id());
+    }
+
+    private int placesOn(Step step, SheetWall wall, List<UUID> markIds) {
+        if (step.kind() == StepKind.ROLL_PANEL) {
+            return step.places();
+        }
+        return (int) walks.openMarks(List.of(wall.surfaceId())).getOrDefault(wall.surfaceId(), List.of()).stream()
+                .filter(mark -> markIds.contains(mark.id()))
+                .count();
+    }
+
+    /** On a wall painted edge to edge the dab on the filler is under the coat and no layer of its own. */
+    private static Optional<Layer> layer(StepKind kind, SheetWall wall) {
+        boolean isUnderCoat = (kind == StepKind.DAB || kind == StepKind.FEATHER)
+                && !wall.action().isSpots();
+        return isUnderCoat ? Optional.empty() : Optional.ofNullable(LAYERS.get(kind));
+    }
+
+    /**
+     * Takes a closing back: coats off the record, marks open, tins as they were.
+     *
+     * @throws NotAllowedException if another sheet of the flat is open
+     */
+    public void reopen(UUID sheetId) {
+        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
+        Flat flat = houses.flat(row.flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        if (row.closedAt == null) {
+            return;
+        }
+        if (sheets.findByFlatIdAndClosedAtIsNull(row.flatId).isPresent()) {
+            throw new NotAllowedException("denied.sheetOpen", flat.number());
+        }
+        houses.removeCoatsOf(flat.id(), sheetId);
+        walks.openAgain(markIds(sheetId));
+        for (SheetTinRow tin : sheetTins.findBySheetId(sheetId)) {
+            store.putBack(tin.tinId, Volume.ofLitres(tin.beforeLitres), tin.placeBefore);
+            sheetTins.delete(tin);
+        }
+        row.closedAt = null;
+        row.closedBy = null;
+        row.seen = null;
+        row.seenWhere = null;
+        row.lookedFrom = new String[0];
+        history.note(Subject.flat(flat.id()), EventKind.SHEET_REOPENED, "");
+    }
+}

@@ -1,0 +1,75 @@
+package lumko.app.sheet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.walk.WalkedFlat;
+import lumko.app.walk.WalkedTrim;
+import lumko.app.walk.Walks;
+import lumko.core.work.WallTask;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds the plan of the last sheet again, with the marks it made good and the actions it was made for. */
+@Service
+@Transactional(readOnly = true)
+class LastPlans {
+    private final SheetRepository sheets;
+    private final SheetWallRepository sheetWalls;
+    private final SheetMarkRepository sheetMarks;
+    private final Walks walks;
+    private final Houses houses;
+
+    LastPlans(
+            SheetRepository sheets,
+            SheetWallRepository sheetWalls,
+            SheetMarkRepository sheetMarks,
+            Walks walks,
+            Houses houses) {
+        this.sheets = sheets;
+        this.sheetWalls = sheetWalls;
+        this.sheetMarks = sheetMarks;
+        this.walks = walks;
+        this.houses = houses;
+    }
+
+    /** The plan of the sheet that was made last; empty if none ever was. */
+    Optional<LastPlan> last() {
+        return sheets.findFirstByOrderByMadeAtDescIdDesc().map(this::plan);
+    }
+
+    private LastPlan plan(SheetRow sheet) {
+        Flat flat = houses.flat(sheet.flatId);
+        List<UUID> markIds = sheetMarks.findBySheetId(sheet.id()).stream()
+                .map(mark -> mark.markId)
+                .toList();
+        Map<UUID, SheetWallRow> rows = sheetWalls.findBySheetIdOrderByPosition(sheet.id()).stream()
+                .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
+        WalkedFlat walked = walks.as(flat, sheet.turnoverId, markIds);
+        return new LastPlan(
+                flat,
+                walked.surfaces().stream()
+                        .filter(wall -> rows.containsKey(wall.surface().id()))
+                        .map(wall -> {
+                            SheetWallRow row = Optional.ofNullable(
+                                            rows.get(wall.surface().id()))
+                                    .orElseThrow();
+                            return new WallTask(
+                                    row.surfaceId.toString(),
+                                    wall.surface().asWall(),
+                                    wall.faults(),
+                                    row.action,
+                                    row.productId + ":" + row.colourId,
+                                    wall.setting());
+                        })
+                        .toList(),
+                walked.trims().stream()
+                        .filter(trim -> rows.containsKey(trim.surface().id()))
+                        .map(WalkedTrim::task)
+                        .toList());
+    }
+}

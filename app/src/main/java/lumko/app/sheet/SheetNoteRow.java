@@ -1,0 +1,27 @@
+package lumko.app.sheet;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import lumko.app.platform.OwnedRow;
+
+/** What somebody wrote down at a job. */
+@Entity
+@Table(name = "sheet_note")
+class SheetNoteRow extends OwnedRow {
+    UUID sheetId = new UUID(0, 0);
+    String words = "";
+    UUID notedBy = new UUID(0, 0);
+    Instant notedAt = Instant.EPOCH;
+
+    protected SheetNoteRow() {}
+
+    SheetNoteRow(UUID sheetId, String words, UUID notedBy, Instant notedAt) {
+        super(UUID.randomUUID());
+        this.sheetId = sheetId;
+        this.words = words;
+        this.notedBy = notedBy;
+        this.notedAt = notedAt;
+    }
+}

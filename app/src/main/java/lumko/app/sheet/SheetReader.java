@@ -1,0 +1,258 @@
+package lumko.app.sheet;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.People;
+import lumko.app.figure.Figures;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.Speaker;
+import lumko.app.walk.PlacedMark;
+import lumko.app.walk.Walks;
+import lumko.core.drying.DryingModel;
+import lumko.core.quantity.Volume;
+import lumko.core.step.Caution;
+import lumko.core.step.Step;
+import lumko.core.step.Use;
+import lumko.core.stock.StoredTin;
+import lumko.core.stock.TinChoice;
+import org.springframework.stereotype.Component;
+
+/** Puts a sheet together from its rows. */
+@Component
+class SheetReader {
+    private final SheetWallRepository sheetWalls;
+    private final SheetMarkRepository sheetMarks;
+    private final StepRepository steps;
+    private final UseRepository uses;
+    private final SheetCautionRepository cautions;
+    private final SheetNoteRepository notes;
+    private final Walks walks;
+    private final Houses houses;
+    private final Store store;
+    private final Figures figures;
+    private final People people;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    SheetReader(
+            SheetWallRepository sheetWalls,
+            SheetMarkRepository sheetMarks,
+            StepRepository steps,
+            UseRepository uses,
+            SheetCautionRepository cautions,
+            SheetNoteRepository notes,
+            Walks walks,
+            Houses houses,
+            Store store,
+            Figures figures,
+            People people,
+            Speaker speaker,
+            Clock clock) {
+        this.sheetWalls = sheetWalls;
+        this.sheetMarks = sheetMarks;
+        this.steps = steps;
+        this.uses = uses;
+        this.cautions = cautions;
+        this.notes = notes;
+        this.walks = walks;
+        this.houses = houses;
+        this.store = store;
+        this.figures = figures;
+        this.people = people;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    Sheet read(SheetRow row) {
+        Flat flat = houses.flat(row.flatId);
+        Store.Stock stock = store.stock();
+        Map<UUID, String> names = people.names();
+        List<SheetWall> walls = sheetWalls.findBySheetIdOrderByPosition(row.id()).stream()
+                .map(wall -> wall(wall, flat, stock))
+                .toList();
+        List<StepRow> stepRows = steps.findBySheetIdInOrderByPosition(List.of(row.id()));
+        List<SheetCautionRow> read = cautions.findBySheetId(row.id());
+        List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
+                .map(note -> new Sheet.Note(note.words, names.getOrDefault(note.notedBy, ""), note.notedAt))
+                .toList();
+        List<SheetStep> sheetSteps = steps(row, stepRows, read, flat, names);
+        return new Sheet(
+                row.id(),
+                flat,
+                walls,
+                sheetSteps,
+                paints(walls, sheetSteps, stock),
+                row.climate(),
+                Optional.ofNullable(row.climateNotedAt),
+                names.getOrDefault(row.madeBy, ""),
+                row.madeAt,
+                written,
+                row.closedAt == null ? newMarks(row.id(), walls).size() : 0,
+                closed(row, names),
+                pulse(row, stepRows, read.size(), written.size()),
+                row.version());
+    }
+
+    /** A number that changes with every tick, note, caution and reading of the air. */
+    long pulse(SheetRow row) {
+        return pulse(
+                row,
+                steps.findBySheetIdInOrderByPosition(List.of(row.id())),
+                cautions.findBySheetId(row.id()).size(),
+                notes.findBySheetIdOrderByNotedAt(row.id()).size());
+    }
+
+    private static long pulse(SheetRow row, List<StepRow> steps, int read, int written) {
+        long changes = steps.stream().mapToLong(step -> step.version() + 1L).sum();
+        return ((changes * 1000 + read) * 1000 + written) * 1000 + row.version();
+    }
+
+    private static Optional<Sheet.Closed> closed(SheetRow row, Map<UUID, String> names) {
+        Optional<Instant> at = Optional.ofNullable(row.closedAt);
+        return at.flatMap(moment -> row.inspection()
+                .map(inspection -> new Sheet.Closed(
+                        Optional.ofNullable(row.closedBy).map(names::get).orElse(""), moment, inspection)));
+    }
+
+    private SheetWall wall(SheetWallRow row, Flat flat, Store.Stock stock) {
+        Optional<Paint> paint = Optional.ofNullable(row.productId)
+                .map(stock.products()::get)
+                .flatMap(product -> Optional.ofNullable(row.colourId)
+                        .map(stock.colours()::get)
+                        .map(colour -> new Paint(product, colour)));
+        return new SheetWall(
+                row.surfaceId,
+                flat.labelOf(row.surfaceId, speaker.words()),
+                row.action,
+                paint,
+                Optional.ofNullable(row.tinId).map(stock.tins()::get),
+                Volume.ofLitres(row.litres));
+    }
+
+    /** Marks on the surfaces of a sheet that it does not make good yet. */
+    List<PlacedMark> newMarks(UUID sheetId, List<SheetWall> walls) {
+        Set<UUID> known = sheetMarks.findBySheetId(sheetId).stream()
+                .map(mark -> mark.markId)
+                .collect(Collectors.toSet());
+        return walks.openMarks(walls.stream().map(SheetWall::surfaceId).toList()).values().stream()
+                .flatMap(List::stream)
+                .filter(mark -> !known.contains(mark.id()))
+                .toList();
+    }
+
+    private List<SheetStep> steps(
+            SheetRow sheet, List<StepRow> rows, List<SheetCautionRow> read, Flat flat, Map<UUID, String> names) {
+        Map<UUID, List<Use>> usesOf = uses
+                .findByStepIdIn(rows.stream().map(StepRow::id).toList())
+                .stream()
+                .collect(
+                        Collectors.groupingBy(use -> use.stepId, Collectors.mapping(UseRow::use, Collectors.toList())));
+        DryingModel model = new DryingModel(figures.catalogue());
+        Instant now = clock.instant();
+        Waits waits = Waits.of(rows, sheet.climate(), model, now);
+        Map<UUID, Duration> taken = Taken.of(rows, sheet.climate(), model);
+        List<SheetStep> all = new ArrayList<>();
+        for (StepRow row : rows) {
+            Step step = row.step(usesOf.getOrDefault(row.id(), List.of()));
+            Set<Caution> unread = EnumSet.noneOf(Caution.class);
+            unread.addAll(step.cautions());
+            read.forEach(caution -> unread.remove(caution.caution));
+            all.add(new SheetStep(
+                    row.id(),
+                    step,
+                    Arrays.stream(row.surfaces)
+                            .map(id -> flat.labelOf(id, speaker.words()))
+                            .toList(),
+                    row.toDry().map(wait -> model.wait(wait.material(), wait.thickness(), sheet.climate())),
+                    tick(row, names),
+                    Waits.clock(row, sheet.climate(), model),
+                    row.tickedAt == null ? waits.before(row) : Optional.empty(),
+                    latest(row, rows),
+                    unread,
+                    Optional.ofNullable(taken.get(row.id())),
+                    row.version()));
+        }
+        return all;
+    }
+
+    private static Optional<SheetStep.Tick> tick(StepRow row, Map<UUID, String> names) {
+        return Optional.ofNullable(row.tickedAt)
+                .map(at -> new SheetStep.Tick(
+                        Optional.ofNullable(row.tickedBy).orElseThrow(),
+                        Optional.ofNullable(row.tickedBy).map(names::get).orElse(""),
+                        at,
+                        Optional.ofNullable(row.earlyWhy)));
+    }
+
+    /** When a step has to be begun at the latest, counted from the tick of what it follows. */
+    private static Optional<Instant> latest(StepRow row, List<StepRow> rows) {
+        return row.step(List.of())
+                .within()
+                .flatMap(limit -> rows.stream()
+                        .filter(before ->
+                                before.position < row.position && before.kind == limit.after() && before.isOn(row))
+                        .flatMap(before -> Optional.ofNullable(before.tickedAt).stream())
+                        .max(Comparator.naturalOrder())
+                        .map(at -> at.plus(limit.time())));
+    }
+
+    private static List<PaintNeed> paints(List<SheetWall> walls, List<SheetStep> steps, Store.Stock stock) {
+        Map<String, Volume> litres = new LinkedHashMap<>();
+        steps.stream()
+                .flatMap(step -> step.step().uses().stream())
+                .filter(use -> use.material().isPaint())
+                .forEach(use -> litres.merge(use.paint(), use.volume(), Volume::plus));
+        List<PaintNeed> needs = new ArrayList<>();
+        litres.forEach((key, volume) -> walls.stream()
+                .flatMap(wall -> wall.paint().stream())
+                .filter(paint -> paint.key().equals(key))
+                .findFirst()
+                .ifPresent(paint -> needs.add(need(paint, volume, walls, stock))));
+        return needs;
+    }
+
+    /** The tin answered with on the walk comes first; other tins of the same paint stand by. */
+    private static PaintNeed need(Paint paint, Volume litres, List<SheetWall> walls, Store.Stock stock) {
+        List<Tin> named = walls.stream()
+                .flatMap(each -> each.tin().stream())
+                .filter(tin -> tin.paint().equals(paint))
+                .distinct()
+                .toList();
+        Volume inNamed = named.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
+        List<Tin> shelf = inNamed.compareTo(litres) >= 0
+                ? named
+                : stock.tinsOf(paint.product().id(), paint.colour().id());
+        List<StoredTin> stored = shelf.stream()
+                .map(tin -> new StoredTin(tin.id().toString(), tin.batch(), tin.left()))
+                .toList();
+        Volume onShelf = shelf.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
+        Volume missing = paint.product().sizes().isEmpty() ? litres.without(onShelf) : Volume.ZERO;
+        TinChoice choice = TinChoice.forNeed(
+                litres.without(missing), stored, paint.product().sizes());
+        return new PaintNeed(
+                paint,
+                litres,
+                choice.open().stream()
+                        .map(open -> stock.tins().get(UUID.fromString(open.key())))
+                        .toList(),
+                choice.buy(),
+                missing,
+                choice.isBoxed());
+    }
+}

@@ -1,0 +1,89 @@
+package lumko.app.walk;
+
+import java.util.List;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.drawing.WallDrawing;
+import lumko.app.figure.Figures;
+import lumko.app.history.History;
+import lumko.app.house.Surface;
+import lumko.app.paint.Store;
+import lumko.app.platform.Form;
+import lumko.app.platform.Speaker;
+import lumko.core.fault.FaultKind;
+import lumko.core.wall.RoomFinding;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The page of one walked wall or ceiling, and the part of it that every change answers with. */
+@Component
+class WalkPage {
+    private final Walks walks;
+    private final Store store;
+    private final Figures figures;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+
+    WalkPage(Walks walks, Store store, Figures figures, History history, Access access, Speaker speaker) {
+        this.walks = walks;
+        this.store = store;
+        this.figures = figures;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    void show(UUID wallId, Model model, Form form) {
+        WalkedFlat around = walks.around(wallId);
+        WalkedWall walked = around.surfaces().getFirst();
+        List<Surface> faces = walked.flat().faces().toList();
+        int at = faces.stream().map(Surface::id).toList().indexOf(wallId);
+        model.addAttribute("groups", FaultKind.Group.values());
+        model.addAttribute("kinds", FaultKind.values());
+        model.addAttribute("wall", walked);
+        model.addAttribute(
+                "trim",
+                around.trims().stream()
+                        .filter(trim -> trim.room().id().equals(walked.room().id()))
+                        .findFirst()
+                        .orElseThrow());
+        model.addAttribute("findings", RoomFinding.values());
+        model.addAttribute("placeAnswers", PlaceAnswer.values());
+        model.addAttribute("form", form);
+        model.addAttribute("drawing", drawing(walked));
+        model.addAttribute("faces", faces);
+        model.addAttribute("position", at + 1);
+        model.addAttribute("of", faces.size());
+        model.addAttribute("before", at > 0 ? faces.get(at - 1).id() : null);
+        model.addAttribute("after", at + 1 < faces.size() ? faces.get(at + 1).id() : null);
+        model.addAttribute(
+                "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
+        model.addAttribute("hasRemoved", walks.hasRemoved(wallId));
+        model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
+        model.addAttribute("tins", store.stock().onShelf());
+    }
+
+    void showMark(UUID markId, Model model) {
+        RepairedMark repaired = walks.repaired(markId);
+        model.addAttribute("repaired", repaired);
+        model.addAttribute("view", new MarkView(repaired, speaker.words()));
+        model.addAttribute("events", history.ofMark(markId));
+        model.addAttribute(
+                "mayChange",
+                access.mayChangeRecordsOf(repaired.wall().flat().house().id()));
+    }
+
+    private static WallDrawing drawing(WalkedWall walked) {
+        return WallDrawing.of(
+                walked.surface().asWall(),
+                walked.surface()
+                        .topCoat()
+                        .flatMap(coat -> coat.colour())
+                        .map(colour -> colour.screen().hex())
+                        .orElse(""),
+                walked.marks().stream()
+                        .map(mark -> new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark()))
+                        .toList());
+    }
+}
