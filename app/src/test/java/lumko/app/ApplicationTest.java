@@ -25,7 +25,9 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 
 /** The whole application on real PostgreSQL with the demo data, started once for all its tests. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lumko.demo=true")
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"lumko.demo=true", "lumko.sensor=simulated"})
 @AutoConfigureMockMvc
 public abstract class ApplicationTest {
     private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(500);

@@ -46,6 +46,26 @@ class SchemaTest extends ApplicationTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"update event set detail = 'it was not me'", "delete from event"})
+    void whatWasDoneStaysWritten(String statement) {
+        assertThatThrownBy(() -> jdbc.sql(statement).update()).hasMessageContaining("the history is kept as it is");
+    }
+
+    @Test
+    void aQuestionHasOneAnswerOfTheHouse() {
+        Member lead = member("mirela");
+        String choose = """
+                insert into practice_choice (id, organisation_id, question, school, version)
+                values (gen_random_uuid(), :organisation, 'UNASKED', 'NONE', 0)""";
+        jdbc.sql(choose).param("organisation", lead.organisationId()).update();
+        assertThatThrownBy(() -> jdbc.sql(choose)
+                        .param("organisation", lead.organisationId())
+                        .update())
+                .isInstanceOf(DataIntegrityViolationException.class);
+        jdbc.sql("delete from practice_choice where question = 'UNASKED'").update();
+    }
+
+    @ParameterizedTest
     @ValueSource(
             strings = {
                 "update room set height_mm = 0",
@@ -60,7 +80,17 @@ class SchemaTest extends ApplicationTest {
                 "update colour set screen_hex = 'red'",
                 "update house set built_year = 19110",
                 "update turnover set viewing_on = keys_back_on - 1",
-                "update sheet_step set minutes = -1"
+                "update sheet_step set minutes = -1",
+                "update sheet_step set within_minutes = 0",
+                "update sheet_step set within_after = 'ROLL', within_minutes = null",
+                "update mark set depth_mm = 81",
+                "update mark set kind = 'WOODWORM'",
+                "update mark set edge = 'SHARP'",
+                "update mark set single_ones = 0",
+                "update product set binder = 'OIL'",
+                "update room_finding set finding = 'GHOSTS'",
+                "update sheet set seen = null where closed_at is not null",
+                "update sheet set seen = 'SEEN', seen_where = null where closed_at is not null"
             })
     void whatCannotBeCannotBeStored(String statement) {
         assertThatThrownBy(() -> jdbc.sql(statement).update())

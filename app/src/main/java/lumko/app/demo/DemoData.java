@@ -26,6 +26,7 @@ import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
 import lumko.app.house.Roof;
+import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.WallFeature;
@@ -44,6 +45,7 @@ import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.colour.Srgb;
 import lumko.core.drying.Climate;
+import lumko.core.drying.Drying;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.hold.Binder;
@@ -52,6 +54,7 @@ import lumko.core.quantity.Volume;
 import lumko.core.repair.Mark;
 import lumko.core.wall.Box;
 import lumko.core.wall.Outline;
+import lumko.core.wall.RoomFinding;
 import lumko.core.wall.RoomKind;
 import lumko.core.wall.Spot;
 import lumko.core.wall.Substrate;
@@ -193,6 +196,7 @@ class DemoData implements ApplicationRunner {
         product("Quarrel & Finch", "Steam Satin", Sheen.SATIN, 22, 1, 2.5, 5);
         product("Sollenby", "Still Ceiling", Sheen.DEAD_FLAT, 2, 5, 10);
         product("Sollenby", "Frame Satin", Sheen.SATIN, 30, 0.75, 2.5);
+        product("Sollenby", "Frame Gloss", Sheen.GLOSS, 78, 0.75, 2.5);
         String[] wallColours = {
             "Oat Husk", "Harbour Milk", "Wet Slate", "Tide Glass", "Reed Bank", "Brick Blush", "Gorse Dusk"
         };
@@ -306,6 +310,7 @@ class DemoData implements ApplicationRunner {
             }
         }
         dates(flats.get(6), -3, 9, 12);
+        troubles(houses.flat(flats.get(6)));
         dates(flats.get(11), -12, -1, 1);
         work(flats.get(11), 16, 4, 5);
         dates(flats.get(2), -5, 6, 9);
@@ -327,6 +332,7 @@ class DemoData implements ApplicationRunner {
         dates(cottages.get(3), -6, 5, 8);
         work(cottages.get(3), 7, 5, 7);
         dates(cottages.get(1), 12, 24, 30);
+        damp(cottages.get(5));
         return house;
     }
 
@@ -482,21 +488,102 @@ class DemoData implements ApplicationRunner {
                         SurfaceKind.WALL,
                         List.of(NewCoat.plain(Layer.UNKNOWN, Optional.empty(), "before our records; no tin left"))));
         letGo();
-        marks(houses.flat(flat).walls().skip(2).findFirst().orElseThrow(), 4);
+        Flat whole = houses.flat(flat);
+        marks(whole.walls().skip(2).findFirst().orElseThrow(), 4);
+        Room living = room(whole, "Living room");
+        mark(living, 0, FaultKind.GLASSY_PLASTER, 2600, 1500);
+        mark(living, 3, FaultKind.PROUD_FILLER, 1200, 1400);
+        mark(living, 3, FaultKind.OLD_SHEEN, 2000, 1500);
     }
 
-    private void smoked(UUID flat) {
-        Flat whole = houses.flat(flat);
-        for (Surface surface : whole.walls().limit(4).toList()) {
-            Wall wall = surface.asWall();
-            walks.set(
-                    uuid(),
-                    surface.id(),
-                    new Mark(
-                            new Spot(wall.width().times(0.5), wall.height().minus(Length.ofMillimetres(200))),
-                            FaultKind.STAIN.of(
-                                    Measures.ofMillimetres(wall.width().inMillimetres() * 0.6, 380, 0))));
+    // ---- flats in trouble
+
+    /** What eighteen months of one tenant leave in a flat. */
+    private void troubles(Flat flat) {
+        Room bedroom = room(flat, "Bedroom");
+        mark(bedroom, 0, FaultKind.NAIL_HOLE, 1500, 1620);
+        mark(bedroom, 0, FaultKind.NAIL_HOLE, 1900, 1620);
+        mark(bedroom, 0, FaultKind.ANCHOR, 800, 1750);
+        mark(bedroom, 0, FaultKind.HALO, 2660, 1100);
+        mark(bedroom, 2, FaultKind.SCREW_HOLE, 1500, 1550);
+        mark(bedroom, 2, FaultKind.TAPE_TEAR, 2600, 1700);
+        find(bedroom, RoomFinding.TENANT_COLOUR);
+        Room living = room(flat, "Living room");
+        for (double left : new double[] {1900, 2300, 2700, 3100}) {
+            mark(living, 2, FaultKind.ANCHOR, left, 1350);
         }
+        mark(living, 2, FaultKind.TOGGLE, 2500, 1700);
+        mark(living, 2, FaultKind.SCUFF, 1500, 450);
+        mark(living, 0, FaultKind.CRACK, 4350, 2150, Measures.ofMillimetres(520, 260, 0.3));
+        mark(living, 1, FaultKind.JOINT_CRACK, 600, 880, Measures.ofMillimetres(1150, 0, 2));
+        mark(living, 3, FaultKind.OLD_TOUCH_UP, 3100, 1500);
+        Room hall = room(flat, "Hall");
+        for (int n = 0; n < 5; n++) {
+            mark(hall, 0, FaultKind.DING, 900 + n * 420, 520 + 60 * (n % 3));
+        }
+        mark(hall, 0, FaultKind.SCUFF, 2400, 900);
+        mark(hall, 2, FaultKind.BOX_GAP, 1640, 1100);
+        mark(hall, 2, FaultKind.POPPED_FASTENER, 2900, 1850);
+        Room kitchen = room(flat, "Kitchen");
+        mark(kitchen, 2, FaultKind.GREASE, 1500, 1500);
+        mark(kitchen, 2, FaultKind.HOLE, 2500, 1450, Measures.ofMillimetres(50, 50, 0));
+        find(kitchen, RoomFinding.STEAM);
+        Room bath = room(flat, "Bath");
+        mark(bath, 1, FaultKind.FAILED_CAULK, 120, 640, Measures.ofMillimetres(1500, 0, 4));
+        mark(bath, 3, FaultKind.MOULD, 500, 2300);
+        mark(bath, 2, FaultKind.PROUD_RIM, 900, 1500);
+        find(bath, RoomFinding.STEAM);
+    }
+
+    /** Smoked in for years: a film on every wall and ceiling, and yellow runs under the ceiling. */
+    private void smoked(UUID flatId) {
+        Flat flat = houses.flat(flatId);
+        for (Room room : flat.rooms()) {
+            find(room, RoomFinding.SMELL_OF_SMOKE);
+        }
+        Room living = room(flat, "Living room");
+        for (int side = 0; side < 4; side++) {
+            Wall wall = living.walls().skip(side).findFirst().orElseThrow().asWall();
+            double wide = wall.width().inMillimetres();
+            double high = wall.height().inMillimetres();
+            mark(living, side, FaultKind.STAIN, wide / 2, high - 200, Measures.ofMillimetres(wide * 0.6, 380, 0));
+        }
+        mark(living, 0, FaultKind.NIBS, 2500, 1500);
+        mark(living, 2, FaultKind.LAP_MARK, 1500, 1300);
+    }
+
+    /** A cottage with a wet gable and old lime plaster. */
+    private void damp(UUID flatId) {
+        dates(flatId, -1, 20, 26);
+        Flat flat = houses.flat(flatId);
+        Room living = room(flat, "Living room");
+        find(living, RoomFinding.DAMP);
+        mark(living, 3, FaultKind.STAIN, 900, 500);
+        mark(living, 3, FaultKind.MOULD, 900, 350);
+        mark(living, 3, FaultKind.FLAKING, 1500, 700);
+        mark(living, 2, FaultKind.CRACK, 1900, 1300, Measures.ofMillimetres(900, 500, 2));
+        mark(living, 2, FaultKind.LUMPY_PLASTER, 900, 1500);
+        mark(living, 0, FaultKind.WALLPAPER_REMAINS, 2200, 1500);
+    }
+
+    private static Room room(Flat flat, String name) {
+        return flat.rooms().stream()
+                .filter(room -> room.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void mark(Room room, int side, FaultKind kind, double left, double up) {
+        mark(room, side, kind, left, up, kind.usual());
+    }
+
+    private void mark(Room room, int side, FaultKind kind, double left, double up, Measures measures) {
+        Surface wall = room.walls().skip(side).findFirst().orElseThrow();
+        walks.set(uuid(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.of(measures)));
+    }
+
+    private void find(Room room, RoomFinding finding) {
+        walks.find(room.walls().findFirst().orElseThrow().id(), finding, true);
     }
 
     /** Lets go of what has been written, so that later queries need not look through all of it for changes. */
@@ -556,7 +643,11 @@ class DemoData implements ApplicationRunner {
                         id(products, "Still Ceiling"), id(colours, "Chalk Yard"), Optional.empty(), day, "")),
                 SurfaceKind.TRIM,
                 List.of(NewCoat.finish(
-                        id(products, "Frame Satin"), id(colours, "Chalk Yard"), Optional.empty(), day, "")));
+                        id(products, yearsAgo > 2 ? "Frame Gloss" : "Frame Satin"),
+                        id(colours, "Chalk Yard"),
+                        Optional.empty(),
+                        day,
+                        "")));
     }
 
     // ---- work under way
@@ -576,13 +667,17 @@ class DemoData implements ApplicationRunner {
                 wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
                 EditableRow.UNSAVED);
         Instant last = clock.instant().minus(Duration.ofHours(lastTickHoursAgo));
-        UUID sheetId = clock.at(last.minus(Duration.ofHours(60)), () -> sheets.make(flatId));
-        sheets.noteClimate(sheetId, Climate.of(18.5, 58, Climate.Air.MOVING));
+        UUID sheetId = clock.at(last.minus(Duration.ofDays(5)), () -> sheets.make(flatId));
+        clock.at(last.minus(Duration.ofDays(5)), () -> {
+            sheets.noteClimate(sheetId, Climate.of(18.5, 58, Climate.Air.MOVING));
+            return sheetId;
+        });
         Sheet sheet = sheets.sheet(sheetId);
         int ticked = Math.min(ticks, sheet.steps().size());
+        List<Duration> moments = moments(sheet.steps().subList(0, ticked));
         for (int n = 0; n < ticked; n++) {
             SheetStep step = sheet.steps().get(n);
-            Instant at = last.minus(Duration.ofHours(3L * (ticked - 1 - n)));
+            Instant at = last.minus(moments.getLast()).plus(moments.get(n));
             clock.at(at, () -> {
                 sheets.read(step.id());
                 return sheets.tick(step.id(), REASON);
@@ -594,6 +689,21 @@ class DemoData implements ApplicationRunner {
                 return sheetId;
             });
         }
+    }
+
+    /** When each step was ticked, counted from the first: a little more or less than planned, and what is wet waited for. */
+    private List<Duration> moments(List<SheetStep> steps) {
+        List<Duration> moments = new ArrayList<>();
+        Duration at = Duration.ZERO;
+        for (SheetStep step : steps) {
+            at = at.plus(Duration.ofSeconds(
+                    Math.round(step.step().labour().toSeconds() * (0.85 + 0.5 * random.nextDouble())) + 30));
+            moments.add(at);
+            if (step.expectedWait().orElse(null) instanceof Drying.Dries dries) {
+                at = at.plus(dries.likely());
+            }
+        }
+        return moments;
     }
 
     /** Closes a sheet with nothing seen, every tin back on its shelf with what the plan leaves in it. */

@@ -79,6 +79,17 @@ class StoryTest extends BrowserTest {
         assertThat(desk.locator(".verdict")).containsText("a tin of the same batch is in the store");
         assertAccessible(desk, "walk");
         link(desk, "To the flat and its sheet").click();
+
+        // what wears at each turnover is not forgotten: no sheet before it is answered
+        assertThat(button(desk, "Make the sheet")).hasCount(0);
+        link(desk, "Kitchen A").click();
+        button(desk, "tiled").click();
+        assertThat(button(desk, "tiled")).hasAttribute("aria-pressed", "true");
+        link(desk, "To the flat and its sheet").click();
+        desk.locator(".notice a").last().click();
+        button(desk, "sound, leave it").click();
+        assertThat(button(desk, "sound, leave it")).hasAttribute("aria-pressed", "true");
+        link(desk, "To the flat and its sheet").click();
         button(desk, "Make the sheet").click();
         assertThat(desk.locator("h1")).containsText("Sheet");
         assertThat(desk.locator("#carry")).containsText("Oat Husk");
@@ -101,6 +112,13 @@ class StoryTest extends BrowserTest {
         int steps = phone.locator("ol[aria-label=Steps] > li").count();
         for (int n = 0; n < steps; n++) {
             Locator tick = phone.locator("#tick-" + n);
+            Locator read = phone.locator("#read-" + n);
+            if (read.isVisible()) {
+                tick.click();
+                assertThat(phone.locator("#live")).containsText("Read the caution at this step first.");
+                read.click();
+                assertThat(read).hasCount(0);
+            }
             tick.click();
             Locator reason = phone.locator("#why-" + n);
             assertThat(tick.or(reason).first()).isVisible();
@@ -112,8 +130,16 @@ class StoryTest extends BrowserTest {
             assertThat(tick).hasAttribute("aria-pressed", "true");
         }
         assertThat(phone.locator("#live")).containsText("early: dry by the back of the hand");
+        // closing asks for the last look
+        button(phone, "Close the sheet").click();
+        assertThat(phone.locator("#closing")).containsText("Say how it was looked at");
+        phone.getByLabel("from standing distance").check();
+        phone.getByLabel("along the light").check();
+        phone.getByLabel("not seen").check();
+        assertAccessible(phone, "closing on a phone");
         button(phone, "Close the sheet").click();
         assertThat(phone.locator("#live")).containsText("Closed by Jonas Petrak");
+        assertThat(phone.locator("#live")).containsText("not seen");
         assertAccessible(phone, "closed sheet on a phone");
 
         // the lead: everything has changed by itself

@@ -8,13 +8,23 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
+import java.util.UUID;
 import lumko.app.house.Flat;
+import lumko.app.house.Surface;
+import lumko.app.walk.Walks;
+import lumko.core.fault.FaultKind;
+import lumko.core.repair.Mark;
+import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 
 /** Every view is readable by everybody, on both screens, in light and in dark. */
 class ViewsTest extends BrowserTest {
+    @Autowired
+    Walks walks;
+
     private List<String> views() {
         Flat flat = flat("Ropewalk Court", 3);
         Flat unknown = flat("Brickfield House", 19);
@@ -31,7 +41,26 @@ class ViewsTest extends BrowserTest {
                 "/flats/" + flat.id() + "/rooms/new",
                 "/flats/" + flat.id() + "/dates",
                 "/surfaces/" + wall(flat, 0).id() + "/edit",
+                "/walls/" + ceiling(flat).id() + "/walk",
+                "/marks/" + marked(flat),
+                "/practice",
+                "/flats/" + flat.id() + "/practice",
+                "/flats/" + flat.id() + "/history",
+                "/minutes",
                 "/nowhere");
+    }
+
+    private static Surface ceiling(Flat flat) {
+        return flat.faces().filter(Surface::isCeiling).findFirst().orElseThrow();
+    }
+
+    /** A mark with a choice of methods. */
+    private UUID marked(Flat flat) {
+        return asLead(() -> {
+            UUID id = UUID.randomUUID();
+            walks.set(id, wall(flat, 0).id(), new Mark(Spot.ofMillimetres(1500, 1200), FaultKind.ANCHOR.usualFault()));
+            return id;
+        });
     }
 
     @ParameterizedTest

@@ -269,8 +269,8 @@ class SheetTest extends ApplicationTest {
             assertThat(sheet.steps().get(fill + 1).step().kind()).isEqualTo(StepKind.FILL_AGAIN);
             tick(sheet.steps().get(fill).id(), start, "");
             tick(sheet.steps().get(fill + 1).id(), start.plusSeconds(60), "pale all over");
-            // the first filling would dry for hours yet; the second, thin one, half an hour
-            Instant soon = start.plus(Duration.ofMinutes(45));
+            // the first filling would dry for hours yet; the fine filler on it takes an hour and a half
+            Instant soon = start.plus(Duration.ofMinutes(95));
             assertThat(tick(sheet.steps().get(fill + 2).id(), start.plus(Duration.ofMinutes(20)), ""))
                     .isInstanceOf(Sheets.Ticked.StillWet.class);
             assertThat(tick(sheet.steps().get(fill + 2).id(), soon, "")).isInstanceOf(Sheets.Ticked.Done.class);
@@ -353,6 +353,157 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class WhatCanHurt {
+        private SheetStep dangerous(UUID id) {
+            return sheet(id).steps().stream()
+                    .filter(step -> !step.step().cautions().isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        @Test
+        void isReadBeforeTheStepAndOnceASheet() {
+            UUID id = make();
+            SheetStep step = dangerous(id);
+            assertThat(post(member("jonas"), "/steps/" + step.id() + "/tick", Map.of()))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("Read the caution at this step first.", "Local rules and licensed people decide.");
+            assertThat(post(member("jonas"), "/steps/" + step.id() + "/read", Map.of()))
+                    .hasStatusOk();
+            assertThat(dangerous(id).unread()).isEmpty();
+            assertThat(sheet(id).steps())
+                    .filteredOn(
+                            other -> other.step().cautions().equals(step.step().cautions()))
+                    .allMatch(other -> other.unread().isEmpty());
+            assertThat(post(member("jonas"), "/steps/" + step.id() + "/tick", Map.of()))
+                    .hasStatusOk();
+        }
+    }
+
+    @Nested
+    class UnderWay {
+        @Test
+        void aFaultFoundAfterTheFirstCoatIsTakenUpBeforeTheNext() {
+            asLead(() -> {
+                walks.overrule(
+                        wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            Instant at = start;
+            for (SheetStep step : sheet(id).steps()) {
+                at = at.plus(Duration.ofHours(4));
+                tick(step.id(), at, "");
+                if (step.step().kind() == StepKind.ROLL) {
+                    break;
+                }
+            }
+            int before = sheet(id).steps().size();
+            asLead(() -> {
+                walks.set(
+                        UUID.randomUUID(),
+                        wallId,
+                        new Mark(Spot.ofMillimetres(1100, 1700), FaultKind.DING.usualFault()));
+                return wallId;
+            });
+            assertThat(sheet(id).newFaults()).isEqualTo(1);
+            assertThat(post(member("jonas"), "/sheets/" + id + "/faults", Map.of()))
+                    .hasStatusOk();
+            Sheet more = sheet(id);
+            assertThat(more.newFaults()).isZero();
+            assertThat(more.steps()).hasSizeGreaterThan(before);
+            List<StepKind> left = more.steps().stream()
+                    .filter(step -> !step.isTicked())
+                    .map(step -> step.step().kind())
+                    .toList();
+            assertThat(left).containsSubsequence(StepKind.FILL, StepKind.SPOT_PRIME, StepKind.ROLL_AGAIN);
+            assertThat(more.steps().stream().takeWhile(SheetStep::isTicked).count())
+                    .isEqualTo(more.ticked());
+            tickAll(id);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            assertThat(asLead(() -> walks.wall(wallId)).marks()).isEmpty();
+        }
+
+        @Test
+        void notesAndTheSensorAreKept() {
+            UUID id = make();
+            long before = asLead(() -> sheets.pulse(id));
+            assertThat(post(member("jonas"), "/sheets/" + id + "/notes", Map.of("note", "meter in the hall")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("meter in the hall");
+            assertThat(post(member("jonas"), "/sheets/" + id + "/notes", Map.of("note", " ")))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("Note is missing.");
+            assertThat(post(member("emeka"), "/sheets/" + id + "/sensor", Map.of()))
+                    .hasStatusOk();
+            assertThat(sheet(id).climateNotedAt()).isPresent();
+            assertThat(sheet(id).climate().temperature().inCelsius()).isBetween(13.0, 25.0);
+            assertThat(asLead(() -> sheets.pulse(id))).isNotEqualTo(before);
+        }
+
+        @Test
+        void thePulseChangesWithEveryTickAndBack() {
+            UUID id = make();
+            UUID first = sheet(id).steps().getFirst().id();
+            long made = asLead(() -> sheets.pulse(id));
+            tick(first, start, "");
+            long ticked = asLead(() -> sheets.pulse(id));
+            as(member("jonas"), () -> sheets.untick(first));
+            assertThat(List.of(made, ticked, asLead(() -> sheets.pulse(id)))).doesNotHaveDuplicates();
+            assertThat(mvc.get().uri("/sheets/" + id + "/pulse").with(user(stranger())))
+                    .hasStatus(404);
+        }
+
+        @Test
+        void whatDriesOnOneWallDoesNotHoldUpAnother() {
+            UUID other = wall(flat, 1).id();
+            asLead(() -> {
+                houses.addCoat(
+                        other,
+                        NewCoat.finish(
+                                tin.product().id(),
+                                tin.colour().id(),
+                                Optional.of(tin.id()),
+                                LocalDate.now().minusMonths(2),
+                                ""));
+                walks.set(
+                        UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.GOUGE.usualFault()));
+                walks.answer(other, PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()), EditableRow.UNSAVED);
+                return other;
+            });
+            UUID id = make();
+            SheetStep seal = sheet(id).steps().stream()
+                    .filter(step -> step.step().kind() == StepKind.SEAL_PAPER)
+                    .findFirst()
+                    .orElseThrow();
+            tick(seal.id(), start, "");
+            List<SheetStep> waiting =
+                    asLead(() -> clock.at(start.plusSeconds(60), () -> sheets.sheet(id))).steps().stream()
+                            .filter(step -> step.waitsFor().isPresent())
+                            .toList();
+            assertThat(waiting)
+                    .isNotEmpty()
+                    .allMatch(step -> step.step().surfaces().contains(other.toString()));
+        }
+
+        @Test
+        void minutesTakenAreToldFromTheTicks() {
+            UUID id = make();
+            List<SheetStep> steps = sheet(id).steps();
+            tick(steps.get(0).id(), start, "");
+            tick(steps.get(1).id(), start.plus(Duration.ofMinutes(17)), "");
+            assertThat(sheet(id).steps().get(0).taken()).isEmpty();
+            assertThat(sheet(id).steps().get(1).taken()).contains(Duration.ofMinutes(17));
+        }
+    }
+
+    @Nested
     class TheFlat {
         @Test
         void followsItsSheet() {
@@ -416,6 +567,74 @@ class SheetTest extends ApplicationTest {
         }
 
         @Test
+        void asksHowItWasLookedAtAndWhatIsLeft() {
+            UUID id = make();
+            tickAll(id);
+            String left = "left-in-tin--" + tin.id();
+            String place = "place--" + tin.id();
+            assertThat(post(member("jonas"), "/sheets/" + id + "/close", Map.of(left, "9", place, "van")))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains(
+                            "Say how it was looked at",
+                            "Seen or not must be one of the choices",
+                            "Left in it must be 0–5 L, was 9 L.",
+                            "value=\"9\"");
+            assertThat(post(
+                            member("jonas"),
+                            "/sheets/" + id + "/close",
+                            Map.of("seen", "SEEN", "from-RAKING_LIGHT", "true", left, "2.2", place, "van")))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("Where it is seen is missing.");
+            assertThat(post(
+                            member("jonas"),
+                            "/sheets/" + id + "/close",
+                            Map.of(
+                                    "seen",
+                                    "SEEN",
+                                    "from-RAKING_LIGHT",
+                                    "true",
+                                    "where",
+                                    "left of the window, along the light",
+                                    left,
+                                    "2.2",
+                                    place,
+                                    "van")))
+                    .hasStatus(302);
+            Inspection inspection = sheet(id).closed().orElseThrow().inspection();
+            assertThat(inspection.seen()).isEqualTo(Inspection.Seen.SEEN);
+            assertThat(inspection.from()).containsExactly(Inspection.From.RAKING_LIGHT);
+            Tin after = asLead(store::stock).tins().get(tin.id());
+            assertThat(after.left().inLitres()).isEqualTo(2.2);
+            assertThat(after.place()).isEqualTo("van");
+        }
+
+        @Test
+        void canBeTakenBackWithNothingLost() {
+            UUID id = make();
+            tickAll(id);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            assertThat(post(member("jonas"), "/sheets/" + id + "/reopen", Map.of()))
+                    .hasStatus(302);
+            assertThat(sheet(id).isOpen()).isTrue();
+            assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats())
+                    .extracting(Coat::layer)
+                    .containsExactly(Layer.FINISH);
+            assertThat(asLead(() -> walks.wall(wallId)).marks()).hasSize(3);
+            assertThat(asLead(store::stock).tins().get(tin.id()).left().inLitres())
+                    .isEqualTo(3);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            assertThat(sheet(id).isOpen()).isFalse();
+        }
+
+        @Test
         void aRolledWallGetsItsCoatsAndAClosedSheetStays() {
             asLead(() -> {
                 walks.overrule(
@@ -455,6 +674,7 @@ class SheetTest extends ApplicationTest {
                             "What to carry",
                             tin.label(),
                             "Old coats may hold lead",
+                            "/sheets/" + id,
                             "Dab");
         }
     }

@@ -5,7 +5,9 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,18 +15,31 @@ import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
+import lumko.app.house.NewRoom;
+import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.core.fault.Condition;
+import lumko.core.fault.FaultKind;
+import lumko.core.hold.Need;
 import lumko.core.judge.PaintBasis;
 import lumko.core.judge.Rule;
 import lumko.core.quantity.Length;
+import lumko.core.repair.Method;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomFinding;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
 import lumko.core.work.Action;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -344,6 +359,288 @@ class WalkTest extends ApplicationTest {
                 .hasStatus(403)
                 .bodyText()
                 .contains("is let. Enter when the keys come back first");
+    }
+
+    @Nested
+    class AMark {
+        private UUID id = new UUID(0, 0);
+
+        private RepairedMark repaired() {
+            return asLead(() -> walks.repaired(id));
+        }
+
+        private Map<String, String> with(String field, String value) {
+            return Map.of(
+                    field, value, "version", String.valueOf(repaired().mark().version()));
+        }
+
+        @BeforeEach
+        void aHole() {
+            id = UUID.randomUUID();
+            post(
+                    member("jonas"),
+                    "/walls/" + wallId + "/marks",
+                    Map.of("id", id.toString(), "kind", "HOLE", "leftMm", "800", "upMm", "900", "acrossMm", "100"));
+        }
+
+        @Test
+        void itsConditionChangesTheMethod() {
+            assertThat(repaired().repair().method()).isEqualTo(Method.PLUG_WITH_PAPER_FLANGE);
+            assertThat(post(member("jonas"), "/marks/" + id + "/condition", with("edge", "CHIPPED")))
+                    .hasStatusOk();
+            assertThat(repaired().repair().method()).isEqualTo(Method.BACKING_AND_PLUG);
+            post(member("jonas"), "/marks/" + id + "/condition", with("backing", "SOLID"));
+            assertThat(repaired().repair().method()).isEqualTo(Method.FILL_FLUSH);
+            assertThat(repaired().mark().mark().fault().condition().edge()).isEqualTo(Condition.Edge.CHIPPED);
+        }
+
+        @Test
+        void anotherWayIsChosenAndThePlanFollows() {
+            double before = walked().price().labour().toMinutes();
+            assertThat(post(member("jonas"), "/marks/" + id + "/method", with("method", "BACKING_AND_PLUG")))
+                    .hasStatusOk();
+            assertThat(repaired().repair().method()).isEqualTo(Method.BACKING_AND_PLUG);
+            assertThat((double) walked().price().labour().toMinutes()).isNotEqualTo(before);
+            post(member("jonas"), "/marks/" + id + "/method", with("method", ""));
+            assertThat(repaired().repair().method()).isEqualTo(Method.PLUG_WITH_PAPER_FLANGE);
+        }
+
+        @Test
+        void aWayThatDoesNotFitIsRefused() {
+            assertThat(post(member("jonas"), "/marks/" + id + "/method", with("method", "MIST_COAT")))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("This way does not fit that fault.");
+        }
+
+        @Test
+        void keepsItsConditionAndWayWhenMeasuredAgain() {
+            post(member("jonas"), "/marks/" + id + "/condition", with("edge", "CHIPPED"));
+            post(
+                    member("jonas"),
+                    "/marks/" + id + "/measure",
+                    Map.of(
+                            "version",
+                            String.valueOf(repaired().mark().version()),
+                            "acrossMm",
+                            "120",
+                            "upwardMm",
+                            "120",
+                            "depthMm",
+                            "0"));
+            assertThat(repaired().mark().mark().fault().condition().edge()).isEqualTo(Condition.Edge.CHIPPED);
+        }
+
+        @Test
+        void hasItsOwnPageAndHistory() throws Exception {
+            post(member("jonas"), "/marks/" + id + "/condition", with("edge", "CHIPPED"));
+            post(member("saoirse"), "/marks/" + id + "/remove", Map.of());
+            post(member("jonas"), "/marks/" + id + "/restore", Map.of());
+            String page = mvc.get()
+                    .uri("/marks/" + id)
+                    .with(user(member("tobias")))
+                    .exchange()
+                    .getResponse()
+                    .getContentAsString();
+            assertThat(page)
+                    .contains("hole 100 mm, edge chipped", "Backing piece and plug", "Goes wrong")
+                    .containsSubsequence("mark put back", "mark removed", "condition noted", "marked");
+            assertThat(page).contains("Saoirse Lindqvist").doesNotContain("data-live");
+            assertThat(mvc.get().uri("/marks/" + id).with(user(stranger()))).hasStatus(404);
+        }
+
+        @Test
+        void twoHandsOnOneMarkAreToldSo() {
+            Map<String, String> seen = with("edge", "CHIPPED");
+            post(member("jonas"), "/marks/" + id + "/condition", seen);
+            assertThat(post(member("saoirse"), "/marks/" + id + "/condition", seen))
+                    .hasStatus(409);
+        }
+    }
+
+    @Nested
+    class SeveralAtOnce {
+        private String at(int count) {
+            List<String> places = new ArrayList<>();
+            for (int n = 0; n < count; n++) {
+                places.add(UUID.randomUUID() + " " + (500 + 120 * n) + " 1500");
+            }
+            return String.join(";", places);
+        }
+
+        private MvcTestResult sweep(String at) {
+            return post(member("jonas"), "/walls/" + wallId + "/marks/swept", Map.of("kind", "NAIL_HOLE", "at", at));
+        }
+
+        @Test
+        void areSetTakenBackAndPutBackTogether() {
+            set("DING", 300, 300);
+            assertThat(sweep(at(7))).hasStatusOk();
+            assertThat(walked().marks()).hasSize(8);
+            post(member("jonas"), "/walls/" + wallId + "/undo", Map.of());
+            assertThat(walked().marks()).hasSize(1);
+            post(member("jonas"), "/walls/" + wallId + "/put-back", Map.of());
+            assertThat(walked().marks()).hasSize(8);
+        }
+
+        @Test
+        void oneOffTheWallAndNoneIsSet() {
+            assertThat(sweep(at(3) + ";" + UUID.randomUUID() + " 9000 1500")).hasStatus(422);
+            assertThat(walked().marks()).isEmpty();
+        }
+
+        @ParameterizedTest
+        @ValueSource(strings = {"", "x", "5 5 5", "not-an-id 5 5", ";;;"})
+        void whatCannotBeReadIsRefused(String at) {
+            assertThat(sweep(at)).hasStatus(422);
+            assertThat(walked().marks()).isEmpty();
+        }
+
+        @Test
+        void areCopiedToAnotherWallAsFarAsTheyLieOnIt() {
+            set("NAIL_HOLE", 500, 1500);
+            set("ANCHOR", 3500, 1500);
+            UUID other = wall(flat, 1).id();
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/marks/copied", Map.of("to", other.toString())))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("1 mark copied to", "Study B", "1 would lie beyond its edge");
+            assertThat(asLead(() -> walks.wall(other)).marks())
+                    .extracting(mark -> mark.mark().fault().kind())
+                    .containsExactly(FaultKind.NAIL_HOLE);
+            UUID foreign = wall(freshFlat("Tern Terrace"), 0).id();
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/marks/copied", Map.of("to", foreign.toString())))
+                    .hasStatus(403);
+        }
+    }
+
+    @Nested
+    class TheRoom {
+        private MvcTestResult find(String finding, boolean there) {
+            return post(
+                    member("jonas"),
+                    "/walls/" + wallId + "/findings",
+                    Map.of("finding", finding, "there", String.valueOf(there)));
+        }
+
+        @Test
+        void whereThereWasSmokeEveryWallIsSealedAndPainted() {
+            assertThat(walked().action()).isEqualTo(Action.LEAVE);
+            assertThat(find("SMELL_OF_SMOKE", true)).hasStatusOk().bodyText().contains("smell of smoke: every wall");
+            WalkedFlat whole = asLead(() -> walks.flat(houses.flat(flat.id())));
+            assertThat(whole.surfaces()).allMatch(surface -> surface.action() == Action.ROLL);
+            assertThat(walked().setting().holding().needs()).contains(Need.SEALER);
+            find("SMELL_OF_SMOKE", false);
+            assertThat(walked().action()).isEqualTo(Action.LEAVE);
+        }
+
+        @Test
+        void sayingItTwiceIsSayingItOnce() {
+            find("DAMP", true);
+            assertThat(find("DAMP", true)).hasStatusOk();
+            assertThat(walked().setting().findings()).containsExactly(RoomFinding.DAMP);
+        }
+
+        @Test
+        void itsCeilingIsWalkedWithoutAnEyeBand() {
+            UUID ceiling = flat.faces()
+                    .filter(Surface::isCeiling)
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + ceiling + "/marks",
+                            Map.of("kind", "NAIL_HOLE", "leftMm", "1500", "upMm", "1500")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("This ceiling")
+                    .doesNotContain("eye band");
+            assertThat(asLead(() -> walks.wall(ceiling)).verdict().reasons())
+                    .noneMatch(finding -> finding.rule() == Rule.IN_THE_EYE_BAND);
+        }
+
+        @Test
+        void itsTrimIsPaintedWhenSomebodySaysSo() {
+            Surface trim = flat.rooms().getFirst().only(SurfaceKind.TRIM);
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + wallId + "/decide",
+                            Map.of(
+                                    "surface", trim.id().toString(),
+                                    "action", "ROLL",
+                                    "why", "kicked",
+                                    "version", "-1")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Leave the trim", "its paint is not confirmed");
+            post(
+                    member("jonas"),
+                    "/walls/" + wallId + "/paint",
+                    Map.of(
+                            "surface",
+                            trim.id().toString(),
+                            "answer",
+                            "TIN_IN_STORE",
+                            "tin",
+                            tin.id().toString(),
+                            "version",
+                            "0"));
+            WalkedFlat whole = asLead(() -> walks.flat(houses.flat(flat.id())));
+            assertThat(whole.readyTrims())
+                    .singleElement()
+                    .satisfies(ready ->
+                            assertThat(ready.task().skirting().inMetres()).isEqualTo(14));
+        }
+    }
+
+    @Nested
+    class PlacesThatWear {
+        private UUID bathWall = new UUID(0, 0);
+
+        @BeforeEach
+        void aBath() {
+            bathWall = asLead(() -> {
+                houses.addRoom(
+                        flat.id(),
+                        NewRoom.bare(
+                                "Bath",
+                                RoomKind.BATH,
+                                Outline.rectangle(Length.ofMetres(2.4), Length.ofMetres(1.8)),
+                                Length.ofMetres(2.5),
+                                Substrate.GYPSUM_BOARD,
+                                Texture.SMOOTH));
+                flat = houses.flat(flat.id());
+                return wall(flat, 4).id();
+            });
+        }
+
+        private MvcTestResult answer(String answer) {
+            return post(
+                    member("jonas"),
+                    "/walls/" + bathWall + "/places",
+                    Map.of("kind", "ABOVE_BATH", "leftMm", "0", "answer", answer));
+        }
+
+        @Test
+        void areAskedUntilTheyAreAnswered() {
+            assertThat(asLead(() -> walks.flat(flat)).openPlaces()).hasSize(1);
+            assertThat(answer("PAINT")).hasStatusOk();
+            WalkedFlat whole = asLead(() -> walks.flat(flat));
+            assertThat(whole.openPlaces()).isEmpty();
+            assertThat(asLead(() -> walks.wall(bathWall)).hasWork()).isTrue();
+            answer("TILED");
+            assertThat(asLead(() -> walks.wall(bathWall)).hasWork()).isFalse();
+        }
+
+        @Test
+        void thatAreNotThereCannotBeAnswered() {
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + wallId + "/places",
+                            Map.of("kind", "ABOVE_BATH", "leftMm", "0", "answer", "PAINT")))
+                    .hasStatus(404);
+        }
     }
 
     @Test

@@ -111,8 +111,12 @@ public enum FaultKind {
         this.group = group;
         this.usual = usual;
         String name = name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        this.across =
-                new Limits(name + (usual.shape == Shape.LINE ? " length" : " width"), across.low, across.high, "mm");
+        String widest = switch (usual.shape) {
+            case POINT -> " diameter";
+            case LINE -> " length";
+            case AREA -> " width";
+        };
+        this.across = new Limits(name + widest, across.low, across.high, "mm");
         this.depth = new Limits(name + (usual.shape == Shape.LINE ? " gap" : " depth"), depth.low, depth.high, "mm");
         this.asked = asked;
         this.ladder =

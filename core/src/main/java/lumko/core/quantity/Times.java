@@ -2,7 +2,7 @@ package lumko.core.quantity;
 
 import java.time.Duration;
 
-/** Turns the minutes and hours of the catalogue into durations, to the second. */
+/** Turns the minutes and hours of the catalogue into durations: minutes to the second, hours to the nanosecond. */
 public final class Times {
     private Times() {}
 
@@ -11,7 +11,7 @@ public final class Times {
     }
 
     public static Duration ofHours(double hours) {
-        return Duration.ofSeconds(Math.round(hours * 3600));
+        return Duration.ofNanos(Math.round(hours * 3600e9));
     }
 
     public static double inMinutes(Duration duration) {
@@ -19,6 +19,6 @@ public final class Times {
     }
 
     public static double inHours(Duration duration) {
-        return duration.toSeconds() / 3600.0;
+        return duration.toNanos() / 3600e9;
     }
 }

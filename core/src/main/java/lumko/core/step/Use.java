@@ -1,6 +1,7 @@
 package lumko.core.step;
 
 import lumko.core.quantity.Volume;
+import lumko.core.work.WallTask;
 
 /**
  * An amount of a material used in a step.

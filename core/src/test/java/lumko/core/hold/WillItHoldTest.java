@@ -81,4 +81,18 @@ class WillItHoldTest {
             assertThat(found).containsAll(plain).contains(Need.CLEAN, Need.SEALER, Need.KEY_SAND);
         }
     }
+
+    /** EN 13300: matt below 10 units at 60°, gloss from 60. */
+    @ParameterizedTest
+    @CsvSource({
+        "WATERBORNE, 9.9, WATERBORNE_MATT",
+        "WATERBORNE, 10, WATERBORNE_SHEEN",
+        "WATERBORNE, 59.9, WATERBORNE_SHEEN",
+        "WATERBORNE, 60, WATERBORNE_GLOSS",
+        "SOLVENTBORNE, 9.9, SOLVENTBORNE_MATT",
+        "SOLVENTBORNE, 10, SOLVENTBORNE_GLOSS"
+    })
+    void aFinishIsKnownByItsGloss(Binder binder, double gloss60, TopLayer expected) {
+        assertThat(TopLayer.of(binder, gloss60)).isEqualTo(expected);
+    }
 }

@@ -92,4 +92,32 @@ class OutlineTest {
                     .hasMessage("a room has 3–40 walls, was 2");
         }
     }
+
+    @Nested
+    class Ceiling {
+        @Test
+        void ofARectangleIsItself() {
+            Wall ceiling =
+                    Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)).ceiling(Texture.SMOOTH);
+            assertThat(ceiling.openings()).isEmpty();
+            assertThat(ceiling.paintedArea().inSquareMetres()).isEqualTo(12);
+        }
+
+        @Test
+        void leavesOutWhatLiesOutsideAnLShapedRoom() {
+            Outline outline = new Outline(List.of(
+                    Outline.Corner.ofMillimetres(0, 4000),
+                    Outline.Corner.ofMillimetres(3000, 4000),
+                    Outline.Corner.ofMillimetres(3000, 2000),
+                    Outline.Corner.ofMillimetres(5000, 2000),
+                    Outline.Corner.ofMillimetres(5000, 0),
+                    Outline.Corner.ofMillimetres(0, 0)));
+            Wall ceiling = outline.ceiling(Texture.SMOOTH);
+            assertThat(ceiling.width().inMillimetres()).isEqualTo(5000);
+            assertThat(ceiling.height().inMillimetres()).isEqualTo(4000);
+            assertThat(ceiling.paintedArea()).isEqualTo(outline.floorArea());
+            assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 3000))).isFalse();
+            assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 1000))).isTrue();
+        }
+    }
 }

@@ -1,0 +1,217 @@
+package lumko.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.house.Flat;
+import lumko.app.house.NewCoat;
+import lumko.app.house.NewRoom;
+import lumko.app.house.Surface;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.EditableRow;
+import lumko.app.sheet.Sheet;
+import lumko.app.sheet.Sheets;
+import lumko.app.walk.Walks;
+import lumko.core.quantity.Length;
+import lumko.core.step.StepKind;
+import lumko.core.wall.Outline;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** An empty flat from keys back to a swept floor, on a phone: forty marks in three rooms. */
+class FortyMarksTest extends BrowserTest {
+    @Autowired
+    Walks walks;
+
+    @Autowired
+    Sheets sheets;
+
+    @Autowired
+    Store store;
+
+    private Flat flat = null;
+    private Tin tin = null;
+
+    private void aFlatOfThreeRooms() {
+        flat = freshFlat("Ropewalk Court");
+        asLead(() -> {
+            tin = store.stock().onShelf().stream()
+                    .filter(each -> each.product().name().equals("Hearth Matt"))
+                    .findFirst()
+                    .orElseThrow();
+            for (RoomKind kind : List.of(RoomKind.BEDROOM, RoomKind.BATH)) {
+                houses.addRoom(
+                        flat.id(),
+                        NewRoom.bare(
+                                kind == RoomKind.BATH ? "Bath" : "Bedroom",
+                                kind,
+                                Outline.rectangle(Length.ofMetres(3.6), Length.ofMetres(2.8)),
+                                Length.ofMetres(2.5),
+                                Substrate.GYPSUM_BOARD,
+                                Texture.SMOOTH));
+            }
+            flat = houses.flat(flat.id());
+            flat.walls()
+                    .forEach(wall -> houses.addCoat(
+                            wall.id(),
+                            NewCoat.finish(
+                                    tin.product().id(),
+                                    tin.colour().id(),
+                                    Optional.of(tin.id()),
+                                    LocalDate.now().minusMonths(8),
+                                    "")));
+            houses.setDates(
+                    flat.id(), LocalDate.now().minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            return flat;
+        });
+    }
+
+    private void onWall(Page phone, int index) {
+        phone.navigate(url("/walls/" + wall(flat, index).id() + "/walk"));
+    }
+
+    /** Draws along the wall with several at once switched on. */
+    private void sweep(Page phone, double fromLeft, double toLeft, double up) {
+        double[] from = onScreen(phone, fromLeft, up);
+        double[] to = onScreen(phone, toLeft, up);
+        phone.locator("#sweep").click();
+        phone.mouse().move(from[0], from[1]);
+        phone.mouse().down();
+        phone.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(60));
+        phone.mouse().up();
+        phone.locator("#sweep").click();
+    }
+
+    private void pick(Page phone, String group, String kind) {
+        phone.locator("[data-group=" + group + "]").click();
+        phone.locator(".keys [data-kind=" + kind + "]").click();
+    }
+
+    @Test
+    void fromKeysBackToASweptFloor() {
+        aFlatOfThreeRooms();
+        Page phone = enter(Screen.PHONE, "Jonas Petrak");
+
+        // twelve nail holes in one stroke, one undo takes them all back
+        onWall(phone, 0);
+        Locator rows = phone.locator("[data-row]");
+        sweep(phone, 600, 2300, 1500);
+        assertThat(rows.nth(10)).isVisible();
+        int swept = rows.count();
+        button(phone, "Undo").click();
+        assertThat(rows).hasCount(0);
+        button(phone, "Put back").click();
+        assertThat(rows).hasCount(swept);
+
+        // the same faults on the next wall, at the same heights
+        phone.locator("#copying summary").click();
+        phone.locator("#to").selectOption(new SelectOption().setLabel("Study B"));
+        phone.locator("#copy").click();
+        assertThat(phone.getByRole(AriaRole.STATUS)).containsText(swept + " marks copied to Study B");
+        onWall(phone, 1);
+        assertThat(rows).hasCount(swept);
+
+        // a hole, told more about: its edge is chipped, so that another way comes first
+        onWall(phone, 4);
+        pick(phone, "HOLES", "HOLE");
+        drag(phone, 1500, 1200, 56, 0);
+        rows.first().locator(".more-link").click();
+        Locator more = rows.first().locator(".mark-more");
+        assertThat(more).containsText("of filler");
+        assertThat(more.locator("h2")).hasText("Plug with its paper flange");
+        button(phone, "edge chipped").click();
+        assertThat(more.locator("h2")).hasText("Backing piece and plug");
+        assertThat(more).containsText("its edge will not carry a paper flange");
+        button(phone, "New board to the framing").click();
+        assertThat(more.locator("h2")).hasText("New board to the framing");
+        assertAccessible(phone, "walk with an opened mark");
+        assertThat(rows.first()).containsText("edge chipped");
+
+        // lines and areas
+        pick(phone, "CRACKS", "CRACK");
+        drag(phone, 600, 600, 60, 10);
+        pick(phone, "DIRT", "SCUFF");
+        drag(phone, 2200, 500, 40, 30);
+        onWall(phone, 5);
+        pick(phone, "CRACKS", "FAILED_CAULK");
+        drag(phone, 400, 200, 90, 0);
+        pick(phone, "HOLES", "DING");
+        for (int n = 0; n < 5; n++) {
+            tap(phone, 500 + 400 * n, 900);
+        }
+        onWall(phone, 8);
+        pick(phone, "DIRT", "MOULD");
+        drag(phone, 400, 2300, 30, 20);
+        pick(phone, "HOLES", "ANCHOR");
+        while (marks() < 40) {
+            tap(phone, 500 + 140 * (marks() % 20), 1500 + 10 * (marks() % 7));
+        }
+        assertThat(marks()).isEqualTo(40);
+
+        // the torch, and what the room as a whole is like
+        phone.locator("#torch").click();
+        assertThat(phone.locator("svg.wall .relief").first()).isVisible();
+        button(phone, "steam").click();
+        assertThat(button(phone, "steam")).hasAttribute("aria-pressed", "true");
+
+        // every wall's paint, then the places that wear
+        for (int index : List.of(0, 1, 4, 5, 8)) {
+            onWall(phone, index);
+            button(phone, "The record agrees").click();
+            assertThat(phone.locator("#paint-record")).hasAttribute("aria-pressed", "true");
+        }
+        phone.navigate(url("/flats/" + flat.id()));
+        link(phone, "Bath A").click();
+        button(phone, "paint it").click();
+        assertThat(button(phone, "paint it")).hasAttribute("aria-pressed", "true");
+        phone.navigate(url("/flats/" + flat.id()));
+        button(phone, "Make the sheet").click();
+        assertThat(phone.locator("h1")).containsText("Sheet");
+
+        // one job for all of it: tools come out once, each mark ends in one chain
+        Sheet sheet = as(member("jonas"), () -> sheets.sheet(sheetId(phone)));
+        assertThat(sheet.steps())
+                .extracting(step -> step.step().kind())
+                .containsOnlyOnce(StepKind.SET_UP, StepKind.FILL, StepKind.DUST_OFF, StepKind.SPOT_PRIME)
+                .contains(StepKind.KILL_MOULD, StepKind.CUT_OUT_CAULK, StepKind.CAULK, StepKind.SET_PATCH);
+        assertThat(phone.locator("#carry")).containsText(tin.colour().name());
+
+        // the air from the sensor, a note, the cautions, the ticks
+        phone.locator("#sensor").click();
+        assertThat(phone.locator("#live")).containsText("noted");
+        phone.getByLabel("Note", new Page.GetByLabelOptions().setExact(true)).fill("socket by the door is loose");
+        button(phone, "Add").click();
+        assertThat(phone.locator("#live")).containsText("socket by the door is loose");
+        Page colleague = enter(Screen.PHONE, "Saoirse Lindqvist");
+        colleague.navigate(phone.url());
+        phone.locator("#tick-0").click();
+        assertThat(colleague.locator("#tick-0"))
+                .hasAttribute("aria-pressed", "true", new LocatorAssertions.HasAttributeOptions().setTimeout(9000));
+        assertThat(colleague.locator("#live")).containsText("Jonas Petrak");
+    }
+
+    private int marks() {
+        return asLead(() -> walks.openMarks(flat.faces().map(Surface::id).toList()).values().stream()
+                .mapToInt(List::size)
+                .sum());
+    }
+
+    private static UUID sheetId(Page page) {
+        String[] path = page.url().split("/");
+        return UUID.fromString(path[path.length - 1]);
+    }
+}
