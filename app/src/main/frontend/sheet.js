@@ -66,6 +66,21 @@ async function askPulse() {
 }
 setInterval(askPulse, PULSE_MS);
 
+// What is being typed outlives a swap of the steps, until its own form is sent.
+const drafts = new Map();
+document.addEventListener("input", (event) => {
+  if (event.target.id && event.target.closest("#live")) drafts.set(event.target.id, event.target.value);
+});
+document.addEventListener("submit", (event) => {
+  for (const field of event.target.querySelectorAll("input[id]")) drafts.delete(field.id);
+});
+document.addEventListener("htmx:after:swap", () => {
+  for (const [id, value] of drafts) {
+    const field = document.getElementById(id);
+    if (field && field.type !== "checkbox" && field.type !== "radio") field.value = value;
+  }
+});
+
 document.addEventListener("DOMContentLoaded", countDown);
 document.addEventListener("htmx:after:swap", countDown);
 setInterval(countDown, 1000);

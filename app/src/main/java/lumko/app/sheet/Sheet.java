@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import lumko.app.house.Flat;
 import lumko.core.drying.Climate;
+import lumko.core.practice.Practice;
 import lumko.core.quantity.Volume;
 import lumko.core.step.Caution;
 import lumko.core.step.Material;
@@ -20,6 +21,7 @@ import lumko.core.step.Use;
 /**
  * A job on the phone and on paper.
  *
+ * @param practice the house practice as it was when the sheet was made
  * @param newFaults marks on its surfaces that were set after it was made and are not on it
  * @param pulse changes whenever anything of the sheet does
  */
@@ -30,6 +32,7 @@ public record Sheet(
         List<SheetStep> steps,
         List<PaintNeed> paints,
         Climate climate,
+        Practice practice,
         Optional<Instant> climateNotedAt,
         String madeBy,
         Instant madeAt,

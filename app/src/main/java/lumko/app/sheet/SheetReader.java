@@ -25,6 +25,8 @@ import lumko.app.platform.Speaker;
 import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Walks;
 import lumko.core.drying.DryingModel;
+import lumko.core.practice.Practice;
+import lumko.core.practice.School;
 import lumko.core.quantity.Volume;
 import lumko.core.step.Caution;
 import lumko.core.step.Step;
@@ -97,8 +99,9 @@ class SheetReader {
                 flat,
                 walls,
                 sheetSteps,
-                paints(walls, sheetSteps, stock),
+                paints(walls, sheetSteps, stock, row.practice()),
                 row.climate(),
+                row.practice(),
                 Optional.ofNullable(row.climateNotedAt),
                 names.getOrDefault(row.madeBy, ""),
                 row.madeAt,
@@ -212,7 +215,8 @@ class SheetReader {
                         .map(at -> at.plus(limit.time())));
     }
 
-    private static List<PaintNeed> paints(List<SheetWall> walls, List<SheetStep> steps, Store.Stock stock) {
+    private static List<PaintNeed> paints(
+            List<SheetWall> walls, List<SheetStep> steps, Store.Stock stock, Practice practice) {
         Map<String, Volume> litres = new LinkedHashMap<>();
         steps.stream()
                 .flatMap(step -> step.step().uses().stream())
@@ -223,19 +227,20 @@ class SheetReader {
                 .flatMap(wall -> wall.paint().stream())
                 .filter(paint -> paint.key().equals(key))
                 .findFirst()
-                .ifPresent(paint -> needs.add(need(paint, volume, walls, stock))));
+                .ifPresent(paint -> needs.add(need(paint, volume, walls, stock, practice))));
         return needs;
     }
 
-    /** The tin answered with on the walk comes first; other tins of the same paint stand by. */
-    private static PaintNeed need(Paint paint, Volume litres, List<SheetWall> walls, Store.Stock stock) {
+    /** The tin answered with on the walk comes first; other tins of the same paint stand by where left-overs are used up. */
+    private static PaintNeed need(
+            Paint paint, Volume litres, List<SheetWall> walls, Store.Stock stock, Practice practice) {
         List<Tin> named = walls.stream()
                 .flatMap(each -> each.tin().stream())
                 .filter(tin -> tin.paint().equals(paint))
                 .distinct()
                 .toList();
         Volume inNamed = named.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
-        List<Tin> shelf = inNamed.compareTo(litres) >= 0
+        List<Tin> shelf = inNamed.compareTo(litres) >= 0 || practice.is(School.NEW_BATCH_PER_FLAT)
                 ? named
                 : stock.tinsOf(paint.product().id(), paint.colour().id());
         List<StoredTin> stored = shelf.stream()

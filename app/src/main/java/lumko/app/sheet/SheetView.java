@@ -12,8 +12,10 @@ import lumko.core.drying.AirLimit;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
+import lumko.core.practice.Question;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
+import lumko.core.step.StepKind;
 import lumko.core.step.Use;
 
 /** A sheet put into words for its page and its paper. */
@@ -35,7 +37,28 @@ public final class SheetView {
 
     /** How it is done, in a sentence or two. */
     public String how(SheetStep step) {
-        return words.say("step." + step.step().kind().name() + ".how");
+        String how = words.say("step." + step.step().kind().name() + ".how");
+        String asHere = asHere(step.step().kind()).stream()
+                .map(question -> words.name(sheet.practice().of(question)))
+                .collect(Collectors.joining("; "));
+        return asHere.isEmpty() ? how : how + " " + words.say("sheet.asHere", asHere);
+    }
+
+    /** The questions of the house practice that change how a step is done, not what it is. */
+    private static List<Question> asHere(StepKind kind) {
+        return switch (kind) {
+            case ROLL, ROLL_AGAIN, ROLL_FURTHER, ROLL_CEILING, ROLL_CEILING_AGAIN ->
+                List.of(Question.STROKE, Question.ROLLER_ADVANCE, Question.LAYING_OFF, Question.WORKING_DIRECTION);
+            case CUT_IN, CUT_CEILING -> List.of(Question.CUT_AHEAD);
+            case CAULK -> List.of(Question.CAULK_TOOLING);
+            case FILL -> List.of(Question.FILLER_LEVELLING);
+            case SPOT_PRIME -> List.of(Question.SPOT_SEALING);
+            case DAB, FEATHER -> List.of(Question.TOUCH_UP_TOOL);
+            case PREPARE_SLEEVE -> List.of(Question.NEW_SLEEVE);
+            case BAG_TOOLS -> List.of(Question.WET_TOOLS);
+            case UNMASK -> List.of(Question.TAPE_REMOVAL);
+            default -> List.of();
+        };
     }
 
     /** How much of it: places, surface, edge. */
@@ -166,6 +189,7 @@ public final class SheetView {
         return switch (limit) {
             case TOO_COLD -> words.say("air.cold", sheet.climate().temperature(), Temperature.ofCelsius(figure));
             case TOO_HOT -> words.say("air.hot", sheet.climate().temperature(), Temperature.ofCelsius(figure));
+            case NEAR_DEW -> words.say("air.dew", sheet.climate().dewPoint(), figure);
             case TOO_DAMP ->
                 words.say(
                         "air.damp",

@@ -10,14 +10,15 @@ import java.util.Optional;
 import java.util.UUID;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
+import lumko.core.quantity.Times;
+import lumko.core.work.Pace;
 
 /**
  * How long the hands took for a step, told from the ticks: from the same person's tick before, or from the moment its
- * surfaces were dry if that was later. Nothing can be told of a person's first tick, across a night, or of steps ticked
- * together afterwards.
+ * surfaces were dry if that was later. Nothing can be told of a person's first tick, where a break or a night lay in
+ * between, or of steps ticked together afterwards.
  */
 final class Taken {
-    private static final Duration LONGEST = Duration.ofHours(5);
     private static final Duration TICKED_TOGETHER = Duration.ofSeconds(20);
 
     private Taken() {}
@@ -35,7 +36,8 @@ final class Taken {
             Optional.ofNullable(lastOf.get(person))
                     .map(before -> begun(row, before, ticked, climate, model))
                     .map(begun -> Duration.between(begun, end))
-                    .filter(length -> length.compareTo(TICKED_TOGETHER) > 0 && length.compareTo(LONGEST) < 0)
+                    .filter(length -> length.compareTo(TICKED_TOGETHER) > 0
+                            && new Pace.Taken(row.kind, Times.ofMinutes(row.minutes), length).isWork())
                     .ifPresent(length -> taken.put(row.id(), length));
             lastOf.put(person, end);
         }

@@ -187,7 +187,7 @@ class FortyMarksTest extends BrowserTest {
         assertThat(sheet.steps())
                 .extracting(step -> step.step().kind())
                 .containsOnlyOnce(StepKind.SET_UP, StepKind.FILL, StepKind.DUST_OFF, StepKind.SPOT_PRIME)
-                .contains(StepKind.KILL_MOULD, StepKind.CUT_OUT_CAULK, StepKind.CAULK, StepKind.SET_PATCH);
+                .contains(StepKind.KILL_MOULD, StepKind.CUT_OUT_CAULK, StepKind.CAULK);
         assertThat(phone.locator("#carry")).containsText(tin.colour().name());
 
         // the air from the sensor, a note, the cautions, the ticks

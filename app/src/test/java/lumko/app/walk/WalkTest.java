@@ -34,6 +34,7 @@ import lumko.core.wall.RoomKind;
 import lumko.core.wall.Substrate;
 import lumko.core.wall.Texture;
 import lumko.core.work.Action;
+import lumko.core.work.Work;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -396,11 +397,11 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void anotherWayIsChosenAndThePlanFollows() {
-            double before = walked().price().labour().toMinutes();
+            Work before = walked().price().work();
             assertThat(post(member("jonas"), "/marks/" + id + "/method", with("method", "BACKING_AND_PLUG")))
                     .hasStatusOk();
             assertThat(repaired().repair().method()).isEqualTo(Method.BACKING_AND_PLUG);
-            assertThat((double) walked().price().labour().toMinutes()).isNotEqualTo(before);
+            assertThat(walked().price().work()).isNotEqualTo(before);
             post(member("jonas"), "/marks/" + id + "/method", with("method", ""));
             assertThat(repaired().repair().method()).isEqualTo(Method.PLUG_WITH_PAPER_FLANGE);
         }

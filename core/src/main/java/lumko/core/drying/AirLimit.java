@@ -9,7 +9,9 @@ import lumko.core.figure.Figure;
 public enum AirLimit {
     TOO_COLD(Figure.COLDEST_TO_PAINT),
     TOO_HOT(Figure.WARMEST_TO_PAINT),
-    TOO_DAMP(Figure.DAMPEST_TO_PAINT);
+    TOO_DAMP(Figure.DAMPEST_TO_PAINT),
+    /** The air is so near to dew that a wall a little colder is getting wet. */
+    NEAR_DEW(Figure.ABOVE_DEW_POINT);
 
     private final Figure figure;
 
@@ -34,6 +36,9 @@ public enum AirLimit {
         }
         if (climate.humidity().inPercent() > figures.value(TOO_DAMP.figure)) {
             broken.add(TOO_DAMP);
+        }
+        if (celsius - climate.dewPoint().inCelsius() < figures.value(NEAR_DEW.figure)) {
+            broken.add(NEAR_DEW);
         }
         return broken;
     }

@@ -14,7 +14,6 @@ public enum StepKind {
     STRIP_PAPER(Stage.MAKE_SOUND),
     CUT_OUT_CAULK(Stage.MAKE_SOUND),
     MAKE_SOUND(Stage.MAKE_SOUND),
-    SET_PATCH(Stage.MAKE_SOUND),
     SEAL_PAPER(Stage.SEAL),
     FILL(Stage.FILL),
     KEEP_DAMP(Stage.FILL),

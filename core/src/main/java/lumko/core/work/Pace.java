@@ -21,13 +21,21 @@ import lumko.core.step.StepKind;
  */
 public record Pace(StepKind kind, double ratio, int count, boolean isOffered) {
     /** A step as it was planned and as it went. */
-    public record Taken(StepKind kind, Duration planned, Duration taken) {}
+    public record Taken(StepKind kind, Duration planned, Duration taken) {
+        /**
+         * Whether the hands can have been at it all the time: what took more than three times as long as planned and half an
+         * hour more had a break in it. ASSUMPTION.
+         */
+        public boolean isWork() {
+            return taken.compareTo(planned.multipliedBy(3).plusMinutes(30)) <= 0;
+        }
+    }
 
     /** The pace of each kind that was ever timed, the best known first. */
     public static List<Pace> of(List<Taken> all, Catalogue figures) {
         Map<StepKind, List<Double>> ratios = new EnumMap<>(StepKind.class);
         for (Taken each : all) {
-            if (!each.planned().isZero()) {
+            if (!each.planned().isZero() && each.isWork()) {
                 ratios.computeIfAbsent(each.kind(), kind -> new ArrayList<>())
                         .add(each.taken().toMillis() / (double) each.planned().toMillis());
             }

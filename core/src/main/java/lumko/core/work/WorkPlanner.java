@@ -424,7 +424,13 @@ public final class WorkPlanner {
                         .minutes(figures.value(Figure.SAND_WALL) * painted.inSquareMetres());
                 key = wet
                         ? key.with(Tool.DAMP_SPONGE).dries(Wait.of(DryingMaterial.DAMP_WALL))
-                        : key.with(Caution.DUST).with(Tool.HALF_MASK, Tool.VACUUM, Tool.BLOCK_AND_PAPER, Tool.POLE);
+                        : key.with(Caution.DUST)
+                                .with(Tool.HALF_MASK, Tool.VACUUM)
+                                // a whole skimmed wall goes under the powered sander, a sound one under the pole
+                                .with(
+                                        task.action() == Action.SKIM_AND_ROLL
+                                                ? new Tool[] {Tool.POWER_SANDER}
+                                                : new Tool[] {Tool.BLOCK_AND_PAPER, Tool.POLE});
                 add(overhead(disturbing(key)));
             }
             dustOff(whole);

@@ -18,8 +18,9 @@ class AirLimitTest {
         "9.9, 50, TOO_COLD",
         "30.1, 50, TOO_HOT",
         "21, 80.1, TOO_DAMP",
-        "5, 95, TOO_COLD TOO_DAMP",
-        "35, 90, TOO_HOT TOO_DAMP"
+        "5, 95, TOO_COLD TOO_DAMP NEAR_DEW",
+        "35, 90, TOO_HOT TOO_DAMP NEAR_DEW",
+        "21, 83.5, TOO_DAMP NEAR_DEW"
     })
     void paintingIsForTenToThirtyDegreesAndUpToEightyPercent(double celsius, double percent, String broken) {
         AirLimit[] expected = Arrays.stream(broken.split(" "))
