@@ -10,6 +10,7 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.sheet.Sheets;
 import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.PlaceAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
@@ -51,6 +52,10 @@ class ScreenshotsTest extends BrowserTest {
                             Spot.ofMillimetres(2000, 1400), FaultKind.CRACK.of(Measures.ofMillimetres(900, 500, 0.4))));
             confirm(bedroom);
             confirm(living);
+            walks.flat(houses.flat(flat.id()))
+                    .openPlaces()
+                    .forEach(open ->
+                            walks.answerPlace(open.surfaceId(), open.place().kind(), open.left(), PlaceAnswer.PAINT));
             return lead;
         });
         Page desk = enter(Screen.DESK, "Mirela Oduya");
@@ -58,21 +63,34 @@ class ScreenshotsTest extends BrowserTest {
         shot(desk, "/flats/" + flat.id(), "flat");
         shot(desk, "/walls/" + bedroom.id() + "/walk", "walk");
         shot(desk, "/store", "store");
+        shot(desk, "/practice", "practice");
+        shot(desk, "/minutes", "minutes");
         shot(desk, "/figures", "figures");
         shot(desk, "/people", "people");
         Page phone = enter(Screen.PHONE, "Jonas Petrak");
         shot(phone, "/walls/" + bedroom.id() + "/walk", "walk-phone");
+        UUID toggle = as(lead, () -> walks.wall(living.id())).marks().stream()
+                .filter(mark -> mark.mark().fault().kind() == FaultKind.TOGGLE)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        shot(phone, "/marks/" + toggle, "mark-phone");
+        desk.navigate(url("/walls/" + living.id() + "/walk"));
+        desk.locator("#torch").click();
+        picture(desk, "walk-torch");
         UUID sheet = as(lead, () -> sheets.make(flat.id()));
         shot(desk, "/sheets/" + sheet, "sheet");
         as(member("jonas"), () -> {
-            sheets.sheet(sheet).steps().stream()
-                    .limit(5)
-                    .forEach(step -> sheets.tick(step.id(), "powders under the nail"));
+            sheets.sheet(sheet).steps().stream().limit(5).forEach(step -> {
+                sheets.read(step.id());
+                sheets.tick(step.id(), "powders under the nail");
+            });
             return sheet;
         });
         phone.navigate(url("/sheets/" + sheet));
         phone.evaluate("document.querySelector('.sheet-step.next').scrollIntoView({block: 'center'})");
         picture(phone, "sheet-phone");
+        shot(desk, "/flats/" + flat.id() + "/history", "history");
     }
 
     private void mark(Surface wall, FaultKind kind, double left, double up) {

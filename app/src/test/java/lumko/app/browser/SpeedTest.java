@@ -35,6 +35,9 @@ class SpeedTest extends BrowserTest {
                 "/flats/" + flat.id() + "?surface=" + wall(flat, 2).id());
         views.put("walk", "/walls/" + wall(flat, 0).id() + "/walk");
         views.put("sheet", sheet);
+        views.put("practice", "/practice");
+        views.put("history", "/flats/" + flat.id() + "/history");
+        views.put("minutes", "/minutes");
         views.put("store", "/store");
         views.put("figures", "/figures");
         views.put("people", "/people");
