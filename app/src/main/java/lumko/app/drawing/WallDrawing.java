@@ -22,6 +22,8 @@ public record WallDrawing(
     /** Height of the skirting as drawn, in millimetres. */
     public static final double SKIRTING = 120;
 
+    private static final double LONGEST_SHADOW = 50;
+
     /** A rectangle with the name of what it is. */
     public record Part(String kind, double x, double y, double width, double height) {
         static Part of(Enum<?> kind, Box box, Length wallHeight) {
@@ -55,6 +57,11 @@ public record WallDrawing(
             Relief relief) {
         public boolean isLine() {
             return kind.shape() == FaultKind.Shape.LINE;
+        }
+
+        /** How far a point's shadow is drawn, in pixels: a long one is cut, so that it hides nothing. */
+        public double shadowOnScreen() {
+            return Math.min(LONGEST_SHADOW, relief.shadowMillimetres());
         }
 
         public boolean isArea() {
