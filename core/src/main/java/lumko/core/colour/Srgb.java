@@ -8,12 +8,10 @@ public record Srgb(int red, int green, int blue) {
     private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
 
     /** XYZ of the D65 white (0.3127, 0.3290), Y = 100. */
-    private static final double[] WHITE = {95.045593, 100, 108.905775};
+    public static final Xyz WHITE = new Xyz(95.045593, 100, 108.905775);
 
-    /** CIE 15:2018: (6/29)³ and (29/6)²/3. */
-    private static final double EPSILON = 216.0 / 24389;
-
-    private static final double SLOPE = 841.0 / 108;
+    /** A channel a little outside 0–1 is a matter of rounding, further out the screen cannot show the colour. */
+    private static final double OUT_OF_RANGE = 0.002;
 
     /**
      * Reads {@code #rrggbb}.
@@ -33,25 +31,47 @@ public record Srgb(int red, int green, int blue) {
         return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
     }
 
+    /**
+     * What the screen shows of a colour, and whether it can show it.
+     *
+     * @param isInRange whether no channel had to be cut
+     */
+    public record Shown(Srgb srgb, boolean isInRange) {}
+
+    /** The nearest that the screen can show of a colour given relative to its white, channel by channel. */
+    public static Shown of(Lab lab) {
+        Xyz xyz = lab.xyz(WHITE);
+        double x = xyz.x() / 100;
+        double y = xyz.y() / 100;
+        double z = xyz.z() / 100;
+        double[] linear = {
+            3.2409699419045213 * x - 1.5373831775700935 * y - 0.4986107602930033 * z,
+            -0.9692436362808798 * x + 1.8759675015077206 * y + 0.04155505740717561 * z,
+            0.05563007969699361 * x - 0.20397695888897657 * y + 1.0569715142428786 * z
+        };
+        boolean inRange = true;
+        int[] channels = new int[3];
+        for (int i = 0; i < 3; i++) {
+            inRange &= linear[i] > -OUT_OF_RANGE && linear[i] < 1 + OUT_OF_RANGE;
+            channels[i] = (int) Math.round(255 * encoded(Math.max(0, Math.min(1, linear[i]))));
+        }
+        return new Shown(new Srgb(channels[0], channels[1], channels[2]), inRange);
+    }
+
     /** CIELAB relative to D65, 2° observer; greys come out with a = b = 0. */
     public Lab lab() {
-        double[] xyz = xyz();
-        double x = f(xyz[0] / WHITE[0]);
-        double y = f(xyz[1] / WHITE[1]);
-        double z = f(xyz[2] / WHITE[2]);
-        return new Lab(116 * y - 16, 500 * (x - y), 200 * (y - z));
+        return Lab.of(xyz(), WHITE);
     }
 
     /** Matrix of IEC 61966-2-1 at full precision, derived from its primaries and white. */
-    private double[] xyz() {
+    public Xyz xyz() {
         double r = linear(red);
         double g = linear(green);
         double b = linear(blue);
-        return new double[] {
-            100 * (0.41239079926595934 * r + 0.357584339383878 * g + 0.1804807884018343 * b),
-            100 * (0.21263900587151027 * r + 0.715168678767756 * g + 0.07219231536073371 * b),
-            100 * (0.01933081871559182 * r + 0.11919477979462598 * g + 0.9505321522496607 * b)
-        };
+        return new Xyz(
+                100 * (0.41239079926595934 * r + 0.357584339383878 * g + 0.1804807884018343 * b),
+                100 * (0.21263900587151027 * r + 0.715168678767756 * g + 0.07219231536073371 * b),
+                100 * (0.01933081871559182 * r + 0.11919477979462598 * g + 0.9505321522496607 * b));
     }
 
     private static double linear(int channel) {
@@ -59,7 +79,7 @@ public record Srgb(int red, int green, int blue) {
         return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
     }
 
-    private static double f(double t) {
-        return t > EPSILON ? Math.cbrt(t) : SLOPE * t + 4.0 / 29;
+    private static double encoded(double v) {
+        return v <= 0.0031308 ? 12.92 * v : 1.055 * Math.pow(v, 1 / 2.4) - 0.055;
     }
 }

@@ -1,0 +1,280 @@
+package lumko.core.film;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
+import lumko.core.colour.LinearSystem;
+import lumko.core.colour.Metamerism;
+import lumko.core.colour.Spectrum;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds how much of which colorants brings a base to a colour. Amounts are never negative, never more than the base can hold,
+ * as few colorants as do, and in whole steps of the dispenser; the colour is predicted for the rounded amounts.
+ *
+ * <p>Each set of colorants is solved by Gauss–Newton steps on L*, a*, b* with amounts kept at or above nothing; sets grow one
+ * colorant at a time from the most promising ones.
+ */
+public final class RecipeFinder {
+    /** More colorant than this, as a share of the base, and the paint no longer dries. ASSUMPTION: 12 %. */
+    private static final double MOST_SHARE = 0.12;
+
+    /** Sets carried on to the next size. */
+    private static final int BEAM = 7;
+
+    /** One more colorant has to gain at least this, ΔE00. */
+    private static final double WORTH_ONE_MORE = 0.15;
+
+    private static final int ROUNDS = 12;
+
+    private final List<Colorant> colorants;
+
+    public RecipeFinder(List<Colorant> colorants) {
+        this.colorants = List.copyOf(colorants);
+    }
+
+    /**
+     * What the base is and how finely it can be dosed.
+     *
+     * @param amount of the base, in the unit of the step (ml or g)
+     * @param step smallest amount the dispenser gives, in the same unit; 0 for any amount
+     * @param most colorants at the most, 1–5
+     */
+    public record Order(Map<Colorant, Double> base, double amount, double step, int most) {
+        public Order {
+            if (!(amount > 0 && step >= 0) || most < 1 || most > 5) {
+                throw new IllegalArgumentException(
+                        "a recipe needs an amount above 0, a step of 0 or more and 1–5 colorants");
+            }
+        }
+    }
+
+    /** What to add, and what it is predicted to give. */
+    public record Recipe(
+            Map<String, Double> amounts, double volume, Lab predicted, double difference, Metamerism metamerism) {}
+
+    private record Set(int[] members, double[] amounts, double difference) {}
+
+    /** The recipe that gets nearest with few colorants. What is in the tin already only grows. */
+    public Recipe find(Target target, Order order) {
+        double[] backing = new double[Spectrum.BANDS];
+        double[] baseK = new double[Spectrum.BANDS];
+        double[] baseS = new double[Spectrum.BANDS];
+        double sum =
+                order.base().values().stream().mapToDouble(Double::doubleValue).sum();
+        order.base().forEach((colorant, part) -> {
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                baseK[band] += part / sum * order.amount() * colorant.k(band);
+                baseS[band] += part / sum * order.amount() * colorant.s(band);
+            }
+        });
+        Solver solver = new Solver(target.lab(), baseK, baseS, order.amount(), backing);
+        Set best = solver.solve(new int[0], new double[0]);
+        List<Set> beam = List.of(best);
+        for (int size = 1; size <= order.most(); size++) {
+            Map<String, Set> next = new TreeMap<>();
+            for (Set set : beam) {
+                for (int colorant = 0; colorant < colorants.size(); colorant++) {
+                    Set grown = solver.grow(set, colorant);
+                    if (grown != null) {
+                        next.putIfAbsent(java.util.Arrays.toString(grown.members), grown);
+                    }
+                }
+            }
+            beam = next.values().stream()
+                    .sorted(Comparator.comparingDouble(Set::difference))
+                    .limit(BEAM)
+                    .toList();
+            if (beam.isEmpty()) {
+                break;
+            }
+            if (beam.getFirst().difference < best.difference - WORTH_ONE_MORE) {
+                best = beam.getFirst();
+            }
+        }
+        return recipe(best, solver, target, order);
+    }
+
+    private Recipe recipe(Set set, Solver solver, Target target, Order order) {
+        double[] rounded = solver.rounded(set, order.step());
+        Map<String, Double> amounts = new LinkedHashMap<>();
+        double volume = order.amount();
+        for (int i = 0; i < rounded.length; i++) {
+            if (rounded[i] > 0) {
+                amounts.put(colorants.get(set.members[i]).name(), rounded[i]);
+                volume += rounded[i];
+            }
+        }
+        double[] seen = solver.seen(set.members, rounded);
+        Lab predicted = Colorimetry.DAYLIGHT.lab(seen);
+        return new Recipe(
+                amounts,
+                volume,
+                predicted,
+                ColourDifference.between(predicted, target.lab()),
+                Metamerism.of(Spectrum.of(Spectrum.START, seen), target.spectrum()));
+    }
+
+    /** Solves sets of colorants in one base. */
+    private final class Solver {
+        private final Lab wanted;
+        private final double[] baseK;
+        private final double[] baseS;
+        private final double amount;
+        private final double[] backing;
+
+        Solver(Lab wanted, double[] baseK, double[] baseS, double amount, double[] backing) {
+            this.wanted = wanted;
+            this.baseK = baseK;
+            this.baseS = baseS;
+            this.amount = amount;
+            this.backing = backing;
+        }
+
+        @Nullable
+        Set grow(Set set, int colorant) {
+            for (int member : set.members) {
+                if (member == colorant) {
+                    return null;
+                }
+            }
+            int[] members = java.util.Arrays.copyOf(set.members, set.members.length + 1);
+            members[set.members.length] = colorant;
+            double[] amounts = java.util.Arrays.copyOf(set.amounts, members.length);
+            amounts[set.amounts.length] = amount * 0.001;
+            sort(members, amounts);
+            return solve(members, amounts);
+        }
+
+        private static void sort(int[] members, double[] amounts) {
+            for (int i = members.length - 1; i > 0 && members[i] < members[i - 1]; i--) {
+                int member = members[i];
+                members[i] = members[i - 1];
+                members[i - 1] = member;
+                double each = amounts[i];
+                amounts[i] = amounts[i - 1];
+                amounts[i - 1] = each;
+            }
+        }
+
+        double[] seen(int[] members, double[] amounts) {
+            double[] seen = new double[Spectrum.BANDS];
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                double k = baseK[band];
+                double s = baseS[band];
+                for (int i = 0; i < members.length; i++) {
+                    k += amounts[i] * colorants.get(members[i]).k(band);
+                    s += amounts[i] * colorants.get(members[i]).s(band);
+                }
+                seen[band] = Surface.OF_PAINT.measured(
+                        KubelkaMunk.reflectance(k, s, Double.POSITIVE_INFINITY, backing[band]));
+            }
+            return seen;
+        }
+
+        private double[] lab(int[] members, double[] amounts) {
+            Lab lab = Colorimetry.DAYLIGHT.lab(seen(members, amounts));
+            return new double[] {lab.lightness(), lab.a(), lab.b()};
+        }
+
+        private double difference(double[] lab) {
+            return ColourDifference.between(lab[0], lab[1], lab[2], wanted.lightness(), wanted.a(), wanted.b());
+        }
+
+        Set solve(int[] members, double[] start) {
+            int n = members.length;
+            double[] amounts = start.clone();
+            double[] lab = lab(members, amounts);
+            double difference = difference(lab);
+            double damping = 1e-3;
+            for (int round = 0; round < ROUNDS && n > 0 && difference > 1e-3; round++) {
+                double[][] slopes = new double[3][n];
+                for (int i = 0; i < n; i++) {
+                    double small = Math.max(amount * 1e-6, amounts[i] * 1e-3);
+                    double[] moved = amounts.clone();
+                    moved[i] += small;
+                    double[] there = lab(members, moved);
+                    for (int k = 0; k < 3; k++) {
+                        slopes[k][i] = (there[k] - lab[k]) / small;
+                    }
+                }
+                double[] missing = {wanted.lightness() - lab[0], wanted.a() - lab[1], wanted.b() - lab[2]};
+                double[][] normal = new double[n][n];
+                double[] right = new double[n];
+                for (int i = 0; i < n; i++) {
+                    for (int j = 0; j < n; j++) {
+                        for (int k = 0; k < 3; k++) {
+                            normal[i][j] += slopes[k][i] * slopes[k][j];
+                        }
+                    }
+                    normal[i][i] *= 1 + damping;
+                    normal[i][i] += 1e-12;
+                    for (int k = 0; k < 3; k++) {
+                        right[i] += slopes[k][i] * missing[k];
+                    }
+                }
+                double[] step = LinearSystem.solve(normal, right);
+                double[] tried = new double[n];
+                double together = 0;
+                for (int i = 0; i < n; i++) {
+                    // no more than a tenfold change at once: the model is far from straight where there is little
+                    tried[i] = Math.max(0, Math.min(amounts[i] + step[i], Math.max(10 * amounts[i], amount * 0.002)));
+                    together += tried[i];
+                }
+                if (together > MOST_SHARE * amount) {
+                    for (int i = 0; i < n; i++) {
+                        tried[i] *= MOST_SHARE * amount / together;
+                    }
+                }
+                double[] there = lab(members, tried);
+                double better = difference(there);
+                if (better < difference) {
+                    amounts = tried;
+                    lab = there;
+                    difference = better;
+                    damping = Math.max(1e-9, damping / 5);
+                } else {
+                    damping *= 20;
+                }
+            }
+            return new Set(members, amounts, difference);
+        }
+
+        /** Whole steps, each rounded the way that keeps the colour nearest. */
+        double[] rounded(Set set, double step) {
+            double[] amounts = set.amounts.clone();
+            if (step == 0) {
+                return amounts;
+            }
+            int n = amounts.length;
+            double[] best = new double[n];
+            double least = Double.POSITIVE_INFINITY;
+            for (int choice = 0; choice < 1 << n; choice++) {
+                double[] tried = new double[n];
+                for (int i = 0; i < n; i++) {
+                    double down = Math.floor(amounts[i] / step);
+                    tried[i] = (down + (choice >> i & 1)) * step;
+                }
+                double difference = difference(lab(set.members, tried));
+                if (difference < least) {
+                    least = difference;
+                    best = tried;
+                }
+            }
+            return best;
+        }
+    }
+
+    /** Colorants by their names. */
+    public static Map<String, Colorant> byName(List<Colorant> colorants) {
+        Map<String, Colorant> byName = new LinkedHashMap<>();
+        new ArrayList<>(colorants).forEach(colorant -> byName.put(colorant.name(), colorant));
+        return byName;
+    }
+}

@@ -1,0 +1,127 @@
+package lumko.core.film;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Observer;
+import lumko.core.colour.SmoothReflectance;
+import lumko.core.colour.Spectrum;
+import lumko.core.colour.Srgb;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class HidingTest {
+    private static final Colorimetry EYE = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
+
+    private static Spectrum of(String hex) {
+        return SmoothReflectance.of(Srgb.ofHex(hex).lab(), EYE);
+    }
+
+    private final double film = Coat.dryMicrometres(10, 38);
+
+    @Test
+    void aCoatIsAsThickAsWhatStays() {
+        assertThat(film).isCloseTo(38, Offset.offset(1e-9));
+        assertThatThrownBy(() -> Coat.dryMicrometres(0, 38)).hasMessage("spread rate must be 1–30 m²/L, was 0 m²/L");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.8, 0.92, 0.98})
+    void theScatteringGivesTheContrastRatioItWasMadeFor(double ratio) {
+        Opacity paint = Opacity.of(of("#efece3"), ratio, film);
+        Mixture mixture = Mixture.of(Map.of(paint.colorant(), 1.0));
+        assertThat(mixture.contrastRatio(film, Surface.OF_PAINT)).isCloseTo(ratio, Offset.offset(1e-6));
+    }
+
+    @Test
+    void eachCoatLeavesLessToSee() {
+        Opacity.Hiding hiding = Opacity.of(of("#efece3"), 0.93, film).over(of("#2f5548"), film);
+        assertThat(hiding.left()).isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(hiding.coats()).isBetween(2, 6);
+    }
+
+    @Test
+    void overTheSameColourOneCoatDoes() {
+        assertThat(Opacity.of(of("#efece3"), 0.93, film)
+                        .over(of("#efece3"), film)
+                        .coats())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aBetterHidingPaintNeverNeedsMoreCoats() {
+        int last = 7;
+        for (double ratio : new double[] {0.85, 0.9, 0.95, 0.98, 0.995}) {
+            int coats = Opacity.of(of("#efece3"), ratio, film)
+                    .over(of("#2f5548"), film)
+                    .coats();
+            assertThat(coats).isLessThanOrEqualTo(last);
+            last = coats;
+        }
+    }
+
+    @Test
+    void theBestUndercoatIsNearTheLightnessOfTheFinish() {
+        Spectrum dark = of("#2f5548");
+        double grey = Opacity.of(dark, 0.9, film).bestUndercoat(film);
+        double finished = Colorimetry.DAYLIGHT.xyz(dark).y() / 100;
+        assertThat(grey).isBetween(finished * 0.5, finished * 2);
+        assertThat(Opacity.of(of("#efece3"), 0.9, film).bestUndercoat(film)).isGreaterThan(0.7);
+    }
+
+    @Nested
+    class Boxed {
+        private BoxMixer.Available tin(String name, String hex, double litres) {
+            return new BoxMixer.Available(name, of(hex), litres);
+        }
+
+        @Test
+        void theSameColourComesFromItsOwnTin() {
+            BoxMixer.Mix mix = BoxMixer.nearest(
+                    Target.of(of("#b5bdc5")),
+                    List.of(tin("1", "#e6dece", 3), tin("2", "#b5bdc5", 3), tin("3", "#cbdacb", 3)),
+                    2);
+            assertThat(mix.difference()).isLessThan(0.1);
+            assertThat(mix.parts())
+                    .singleElement()
+                    .satisfies(part -> assertThat(part.tin()).isEqualTo("2"));
+        }
+
+        @Test
+        void noTinGivesMoreThanItHolds() {
+            BoxMixer.Mix mix = BoxMixer.nearest(
+                    Target.of(of("#b5bdc5")), List.of(tin("1", "#e6dece", 3), tin("2", "#b5bdc5", 0.5)), 2);
+            assertThat(mix.parts().stream()
+                            .filter(part -> part.tin().equals("2"))
+                            .findFirst()
+                            .orElseThrow()
+                            .litres())
+                    .isCloseTo(0.5, Offset.offset(1e-3));
+            assertThat(mix.parts().stream().mapToDouble(BoxMixer.Part::litres).sum())
+                    .isCloseTo(2, Offset.offset(0.01));
+        }
+
+        @Test
+        void aMixOfTwoLiesBetweenThem() {
+            BoxMixer.Mix mix = BoxMixer.nearest(
+                    Target.of(new Lab(80, 0, 0)), List.of(tin("1", "#f6f4ee", 5), tin("2", "#7f7f7f", 5)), 3);
+            assertThat(mix.predicted().lightness()).isCloseTo(80, Offset.offset(0.5));
+            assertThat(mix.parts()).hasSize(2);
+        }
+
+        @Test
+        void emptyTinsMakeNoMix() {
+            assertThatThrownBy(() -> BoxMixer.nearest(Target.of(new Lab(80, 0, 0)), List.of(), 1))
+                    .hasMessageContaining("at least one tin");
+        }
+    }
+}
