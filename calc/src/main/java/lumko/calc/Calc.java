@@ -9,7 +9,16 @@ import picocli.CommandLine.Command;
         name = "calc",
         description = "Calculates with the rules of Lumko, from tables to tables.",
         mixinStandardHelpOptions = true,
-        subcommands = Drying.class)
+        subcommands = {
+            Drying.class,
+            Difference.class,
+            Screen.class,
+            SpectrumCommand.class,
+            FilmCommand.class,
+            RecipeCommand.class,
+            BoxCommand.class,
+            HideCommand.class
+        })
 public final class Calc {
     /** The input or the call cannot be taken. */
     static final int REFUSED = 2;

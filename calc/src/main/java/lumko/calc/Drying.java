@@ -12,8 +12,6 @@ import lumko.core.drying.DryingMaterial;
 import lumko.core.drying.DryingModel;
 import lumko.core.figure.Catalogue;
 import lumko.core.quantity.Length;
-import lumko.core.quantity.Limits;
-import lumko.core.quantity.OutOfRangeException;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Times;
@@ -71,9 +69,9 @@ final class Drying implements Callable<Integer> {
 
     private List<String> hours(Table.Row row) {
         DryingMaterial material = one(row, "material", MATERIALS);
-        double thickness = number(row, "thickness_mm", DryingModel.THICKNESS);
-        double celsius = number(row, "temperature_c", Temperature.RANGE);
-        double percent = number(row, "humidity_pct", RelativeHumidity.RANGE);
+        double thickness = row.number("thickness_mm", DryingModel.THICKNESS);
+        double celsius = row.number("temperature_c", Temperature.RANGE);
+        double percent = row.number("humidity_pct", RelativeHumidity.RANGE);
         Climate.Air air = one(row, "air", AIRS);
         return switch (model.wait(material, Length.ofMillimetres(thickness), Climate.of(celsius, percent, air))) {
             case Dries dries -> List.of(hours(dries.earliest()), hours(dries.likely()), hours(dries.safe()));
@@ -83,20 +81,6 @@ final class Drying implements Callable<Integer> {
 
     private static String hours(Duration duration) {
         return String.valueOf(Times.inHours(duration));
-    }
-
-    private static double number(Table.Row row, String column, Limits limits) {
-        String allowed = "%s–%s %s".formatted(plain(limits.low()), plain(limits.high()), limits.unit());
-        double value = row.number(column, allowed);
-        try {
-            return limits.check(value);
-        } catch (OutOfRangeException outside) {
-            throw new RefusedException(row.line(), column, row.text(column), allowed, outside);
-        }
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
     }
 
     private static <T> T one(Table.Row row, String column, Map<String, T> choices) {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import lumko.core.quantity.Limits;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -41,10 +42,43 @@ final class Table {
     @Option(names = "--out", paramLabel = "FILE", description = "the table to write; standard output without it")
     private Optional<Path> out = Optional.empty();
 
+    /** What is read of the header before the rows: the names of its columns. */
+    interface Columns {
+        /** The values added to a row. */
+        Function<Row, List<String>> of(List<String> columns);
+    }
+
     /** A row with its line, for saying where something is wrong. */
     record Row(CSVRecord cells, long line) {
         String text(String column) {
             return cells.get(column).strip();
+        }
+
+        /** A number from low to high. */
+        double number(String column, Limits limits) {
+            String allowed = "%s–%s %s"
+                    .formatted(plain(limits.low()), plain(limits.high()), limits.unit())
+                    .strip();
+            double value = number(column, allowed);
+            if (!(value >= limits.low() && value <= limits.high())) {
+                throw new RefusedException(line, column, text(column), allowed);
+            }
+            return value;
+        }
+
+        private static String plain(double value) {
+            return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+        }
+
+        /** Runs something in the core; what it refuses is said of this column. */
+        <T> T attempt(String column, java.util.function.Supplier<T> inCore) {
+            try {
+                return inCore.get();
+            } catch (RefusedException refused) {
+                throw refused;
+            } catch (IllegalArgumentException refused) {
+                throw new RefusedException(line, column, text(column), String.valueOf(refused.getMessage()), refused);
+            }
         }
 
         double number(String column, String allowed) {
@@ -68,6 +102,11 @@ final class Table {
      * @param calculate the values of the added columns of a row
      */
     void extend(List<String> needed, List<String> added, Function<Row, List<String>> calculate) throws IOException {
+        extendBy(needed, added, columns -> calculate);
+    }
+
+    /** The same, where what is calculated depends on which columns there are. */
+    void extendBy(List<String> needed, List<String> added, Columns by) throws IOException {
         Path draft = Files.createTempFile("calc", ".csv");
         try {
             try (CSVParser parser = CSVParser.parse(reader(), FORMAT);
@@ -87,6 +126,7 @@ final class Table {
                 List<String> header = new ArrayList<>(kept);
                 header.addAll(added);
                 printer.printRecord(header);
+                Function<Row, List<String>> calculate = by.of(columns);
                 for (CSVRecord cells : parser) {
                     Row row = new Row(cells, parser.getCurrentLineNumber());
                     if (!cells.isConsistent()) {

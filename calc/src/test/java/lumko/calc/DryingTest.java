@@ -2,11 +2,7 @@ package lumko.calc;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,41 +17,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class DryingTest {
+class DryingTest extends CalcTest {
     private static final String HEADER = "material,thickness_mm,temperature_c,humidity_pct,air\n";
 
     @TempDir
     Path folder = Path.of("");
-
-    /** What a call came to. */
-    record Outcome(int end, String out, String err) {
-        List<String> cells(int line) {
-            return List.of(out.split("\n")[line].split(",", -1));
-        }
-    }
-
-    private static Outcome call(String in, String... arguments) {
-        return call(in.getBytes(StandardCharsets.UTF_8), arguments);
-    }
-
-    private static Outcome call(byte[] in, String... arguments) {
-        InputStream stdin = System.in;
-        PrintStream stdout = System.out;
-        PrintStream stderr = System.err;
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        try {
-            System.setIn(new ByteArrayInputStream(in));
-            System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
-            System.setErr(new PrintStream(err, true, StandardCharsets.UTF_8));
-            int end = Calc.run(arguments);
-            return new Outcome(end, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-        } finally {
-            System.setIn(stdin);
-            System.setOut(stdout);
-            System.setErr(stderr);
-        }
-    }
 
     /** The published joint-filler chart: hours for 3 mm in moving air. */
     @ParameterizedTest

@@ -17,6 +17,7 @@ import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
 import lumko.core.step.StepKind;
 import lumko.core.step.Use;
+import lumko.core.work.OpenTime;
 
 /** A sheet put into words for its page and its paper. */
 public final class SheetView {
@@ -122,6 +123,24 @@ public final class SheetView {
                                 limit.time(),
                                 words.say("step." + limit.after().name())))
                         .orElse(""));
+    }
+
+    /** How long a cut strip stays open in this air, how far it may be cut ahead, or what has to be done in one go. */
+    public String openTime(SheetStep step) {
+        OpenTime open = new OpenTime(figures);
+        return switch (step.step().kind()) {
+            case CUT_IN, CUT_IN_AGAIN ->
+                words.say(
+                        "sheet.open",
+                        open.of(sheet.climate()),
+                        open.ahead(sheet.climate(), false),
+                        open.ahead(sheet.climate(), true));
+            case ROLL_CEILING, ROLL_CEILING_AGAIN ->
+                words.say(
+                        "sheet.oneGo",
+                        open.inOneGo(step.step().area(), step.step().edge()));
+            default -> "";
+        };
     }
 
     public boolean isTooLate(SheetStep step, Instant now) {

@@ -493,6 +493,32 @@ class SheetTest extends ApplicationTest {
         }
 
         @Test
+        void aStepSaysHowFarMayBeCutAheadInTheAirAsNoted() throws Exception {
+            asLead(() -> {
+                walks.overrule(
+                        wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            String usual = page(id);
+            assertThat(usual).contains("The strip stays open 12 min in this air", "Here: W, then laid off");
+            as(member("jonas"), () -> {
+                sheets.noteClimate(id, Climate.of(29, 25, Climate.Air.MOVING));
+                return id;
+            });
+            assertThat(page(id)).doesNotContain("stays open 12 min").contains("The strip stays open");
+        }
+
+        private String page(UUID id) throws Exception {
+            return mvc.get()
+                    .uri("/sheets/" + id)
+                    .with(user(member("jonas")))
+                    .exchange()
+                    .getResponse()
+                    .getContentAsString();
+        }
+
+        @Test
         void minutesTakenAreToldFromTheTicks() {
             UUID id = make();
             List<SheetStep> steps = sheet(id).steps();

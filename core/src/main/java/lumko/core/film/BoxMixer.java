@@ -1,11 +1,14 @@
 package lumko.core.film;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
+import lumko.core.hold.Binder;
 
 /**
  * Mixes what is in the store to come nearest to a colour: how much of each tin. Colours mix by K/S of films that hide, with
@@ -21,24 +24,42 @@ public final class BoxMixer {
      * A tin that may be used.
      *
      * @param litres left in it
+     * @param gloss60 in units at 60°
      */
-    public record Available(String tin, Spectrum colour, double litres) {}
+    public record Available(String tin, Spectrum colour, double litres, Binder binder, double gloss60) {}
 
     /** How much of one tin goes in. */
     public record Part(String tin, double litres) {}
 
-    /** The mix, and what it is predicted to look like. */
-    public record Mix(List<Part> parts, double litres, Lab predicted, double difference) {}
+    /**
+     * The mix, and what it is predicted to look like.
+     *
+     * @param gloss60 between those of its parts
+     */
+    public record Mix(List<Part> parts, double litres, Lab predicted, double difference, double gloss60) {}
 
     /**
+     * The nearest mix of tins of one kind: waterborne and solventborne paint are never mixed.
+     *
      * @param litres wanted; less comes out where the tins do not hold as much
      * @throws IllegalArgumentException if there is no tin
      */
     public static Mix nearest(Target target, List<Available> tins, double litres) {
-        double inStore = tins.stream().mapToDouble(Available::litres).sum();
-        if (tins.isEmpty() || !(inStore > 0) || !(litres > 0)) {
+        if (tins.stream().noneMatch(tin -> tin.litres() > 0) || !(litres > 0)) {
             throw new IllegalArgumentException("a mix needs at least one tin with paint in it, and litres above 0");
         }
+        return Arrays.stream(Binder.values())
+                .map(binder -> tins.stream()
+                        .filter(tin -> tin.binder() == binder && tin.litres() > 0)
+                        .toList())
+                .filter(kind -> !kind.isEmpty())
+                .map(kind -> ofOneKind(target, kind, litres))
+                .min(Comparator.comparingDouble(Mix::difference))
+                .orElseThrow();
+    }
+
+    private static Mix ofOneKind(Target target, List<Available> tins, double litres) {
+        double inStore = tins.stream().mapToDouble(Available::litres).sum();
         double wanted = Math.min(litres, inStore);
         double[][] ratios = tins.stream().map(BoxMixer::ratios).toArray(double[][]::new);
         double[] best = new double[0];
@@ -52,12 +73,14 @@ public final class BoxMixer {
             }
         }
         List<Part> parts = new ArrayList<>();
+        double gloss = 0;
         for (int i = 0; i < best.length; i++) {
+            gloss += best[i] / wanted * tins.get(i).gloss60();
             if (best[i] > wanted * 1e-3) {
                 parts.add(new Part(tins.get(i).tin(), best[i]));
             }
         }
-        return new Mix(parts, wanted, lab(ratios, best, wanted), least);
+        return new Mix(parts, wanted, lab(ratios, best, wanted), least, gloss);
     }
 
     /** As much as possible of one tin, the rest evenly from the others. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
@@ -13,6 +12,7 @@ import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
+import lumko.core.hold.Binder;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -37,23 +37,21 @@ class HidingTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.8, 0.92, 0.98})
     void theScatteringGivesTheContrastRatioItWasMadeFor(double ratio) {
-        Opacity paint = Opacity.of(of("#efece3"), ratio, film);
-        Mixture mixture = Mixture.of(Map.of(paint.colorant(), 1.0));
-        assertThat(mixture.contrastRatio(film, Surface.OF_PAINT)).isCloseTo(ratio, Offset.offset(1e-6));
+        assertThat(Hiding.of(of("#efece3"), ratio, film).contrastRatio(film)).isCloseTo(ratio, Offset.offset(1e-6));
     }
 
     @Test
     void eachCoatLeavesLessToSee() {
-        Opacity.Hiding hiding = Opacity.of(of("#efece3"), 0.93, film).over(of("#2f5548"), film);
+        Hiding.Coats hiding = Hiding.of(of("#efece3"), 0.93, film).over(of("#2f5548"), film);
         assertThat(hiding.left()).isSortedAccordingTo(Comparator.reverseOrder());
-        assertThat(hiding.coats()).isBetween(2, 6);
+        assertThat(hiding.needed()).isBetween(2, 6);
     }
 
     @Test
     void overTheSameColourOneCoatDoes() {
-        assertThat(Opacity.of(of("#efece3"), 0.93, film)
+        assertThat(Hiding.of(of("#efece3"), 0.93, film)
                         .over(of("#efece3"), film)
-                        .coats())
+                        .needed())
                 .isEqualTo(1);
     }
 
@@ -61,9 +59,9 @@ class HidingTest {
     void aBetterHidingPaintNeverNeedsMoreCoats() {
         int last = 7;
         for (double ratio : new double[] {0.85, 0.9, 0.95, 0.98, 0.995}) {
-            int coats = Opacity.of(of("#efece3"), ratio, film)
+            int coats = Hiding.of(of("#efece3"), ratio, film)
                     .over(of("#2f5548"), film)
-                    .coats();
+                    .needed();
             assertThat(coats).isLessThanOrEqualTo(last);
             last = coats;
         }
@@ -72,16 +70,16 @@ class HidingTest {
     @Test
     void theBestUndercoatIsNearTheLightnessOfTheFinish() {
         Spectrum dark = of("#2f5548");
-        double grey = Opacity.of(dark, 0.9, film).bestUndercoat(film);
+        double grey = Hiding.of(dark, 0.9, film).bestUndercoat(film);
         double finished = Colorimetry.DAYLIGHT.xyz(dark).y() / 100;
         assertThat(grey).isBetween(finished * 0.5, finished * 2);
-        assertThat(Opacity.of(of("#efece3"), 0.9, film).bestUndercoat(film)).isGreaterThan(0.7);
+        assertThat(Hiding.of(of("#efece3"), 0.9, film).bestUndercoat(film)).isGreaterThan(0.7);
     }
 
     @Nested
     class Boxed {
         private BoxMixer.Available tin(String name, String hex, double litres) {
-            return new BoxMixer.Available(name, of(hex), litres);
+            return new BoxMixer.Available(name, of(hex), litres, Binder.WATERBORNE, 4);
         }
 
         @Test
@@ -116,6 +114,15 @@ class HidingTest {
                     Target.of(new Lab(80, 0, 0)), List.of(tin("1", "#f6f4ee", 5), tin("2", "#7f7f7f", 5)), 3);
             assertThat(mix.predicted().lightness()).isCloseTo(80, Offset.offset(0.5));
             assertThat(mix.parts()).hasSize(2);
+        }
+
+        @Test
+        void waterAndSolventAreNeverMixed() {
+            BoxMixer.Available solvent = new BoxMixer.Available("3", of("#7f7f7f"), 5, Binder.SOLVENTBORNE, 70);
+            BoxMixer.Mix mix = BoxMixer.nearest(
+                    Target.of(new Lab(80, 0, 0)), List.of(tin("1", "#f6f4ee", 5), tin("2", "#9a9a9a", 5), solvent), 3);
+            assertThat(mix.parts()).extracting(BoxMixer.Part::tin).doesNotContain("3");
+            assertThat(mix.gloss60()).isCloseTo(4, Offset.offset(1e-9));
         }
 
         @Test

@@ -1,0 +1,120 @@
+package lumko.core.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Spectrum;
+
+/** How a paint hides what it is put on, coat by coat. */
+public final class Hiding {
+    private static final int MOST_COATS = 6;
+
+    /** A difference that is not seen, ΔE00. Source: catalogue of figures, Limits of the verdict. */
+    private static final double NOT_SEEN = 0.5;
+
+    private static final double HIGHEST_SCATTERING = 2;
+
+    private final Mixture paint;
+    private final Lab finished;
+
+    private Hiding(Colorant paint) {
+        this.paint = Mixture.of(Map.of(paint, 1.0));
+        this.finished = seen(this.paint.reflectance(Double.POSITIVE_INFINITY, 0.0, Surface.OF_PAINT));
+    }
+
+    /** A paint whose absorption and scattering are known. */
+    public static Hiding of(Colorant paint) {
+        return new Hiding(paint);
+    }
+
+    /**
+     * A paint known by its finished colour and its contrast ratio at a dry film thickness: scattering is taken to be the same
+     * in all bands, found by bisection. Approximate.
+     *
+     * @param contrastRatio Y over black / Y over white, between 0 and 1
+     */
+    public static Hiding of(Spectrum finished, double contrastRatio, double dryMicrometres) {
+        if (!(contrastRatio > 0 && contrastRatio < 1)) {
+            throw new IllegalArgumentException("contrast ratio must be between 0 and 1, was " + contrastRatio);
+        }
+        double low = 1e-6;
+        double high = HIGHEST_SCATTERING;
+        for (int round = 0; round < 80; round++) {
+            double middle = (low + high) / 2;
+            if (new Hiding(colorant(finished, middle)).contrastRatio(dryMicrometres) < contrastRatio) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return new Hiding(colorant(finished, (low + high) / 2));
+    }
+
+    private static Colorant colorant(Spectrum finished, double scattering) {
+        double[] k = new double[Spectrum.BANDS];
+        double[] s = new double[Spectrum.BANDS];
+        double[] seen = finished.visible();
+        for (int band = 0; band < Spectrum.BANDS; band++) {
+            s[band] = scattering;
+            double internal = Math.max(1e-4, Math.min(0.9999, Surface.OF_PAINT.internal(seen[band])));
+            k[band] = scattering * KubelkaMunk.ratio(internal);
+        }
+        return new Colorant("paint", k, s);
+    }
+
+    public double contrastRatio(double dryMicrometres) {
+        return paint.contrastRatio(dryMicrometres, Surface.OF_PAINT);
+    }
+
+    /**
+     * What is left to see of what was there.
+     *
+     * @param left ΔE00 from the finished colour after each coat, the first first
+     * @param colours what is seen after each coat
+     * @param needed how many until it is not seen; one more than looked at where even those do not do
+     */
+    public record Coats(List<Double> left, List<Lab> colours, int needed) {}
+
+    /** Coat after coat over what is there, each of the same dry thickness. */
+    public Coats over(Spectrum before, double dryMicrometres) {
+        double[] backing = before.visible();
+        for (int band = 0; band < backing.length; band++) {
+            backing[band] = Surface.OF_PAINT.internal(backing[band]);
+        }
+        List<Double> left = new ArrayList<>();
+        List<Lab> colours = new ArrayList<>();
+        int needed = MOST_COATS + 1;
+        for (int coat = 1; coat <= MOST_COATS; coat++) {
+            Lab lab = seen(paint.reflectance(coat * dryMicrometres, backing, Surface.OF_PAINT));
+            double difference = ColourDifference.between(lab, finished);
+            left.add(difference);
+            colours.add(lab);
+            if (difference <= NOT_SEEN && needed > coat) {
+                needed = coat;
+            }
+        }
+        return new Coats(left, colours, needed);
+    }
+
+    /** The even grey of an undercoat, as a reflectance factor, over which one coat of this paint leaves least to see. */
+    public double bestUndercoat(double dryMicrometres) {
+        double best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (double grey = 0.04; grey <= 0.92; grey += 0.005) {
+            Lab lab = seen(paint.reflectance(dryMicrometres, Surface.OF_PAINT.internal(grey), Surface.OF_PAINT));
+            double difference = ColourDifference.between(lab, finished);
+            if (difference < least) {
+                least = difference;
+                best = grey;
+            }
+        }
+        return best;
+    }
+
+    private static Lab seen(double[] reflectance) {
+        return Colorimetry.DAYLIGHT.lab(reflectance);
+    }
+}
