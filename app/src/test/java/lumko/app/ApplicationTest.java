@@ -1,5 +1,7 @@
 package lumko.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
@@ -15,6 +17,7 @@ import lumko.core.wall.Outline;
 import lumko.core.wall.RoomKind;
 import lumko.core.wall.Substrate;
 import lumko.core.wall.Texture;
+import lumko.reader.SimulatedReader;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -27,10 +30,21 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
 /** The whole application on real PostgreSQL with the demo data, started once for all its tests. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"lumko.demo=true", "lumko.sensor=simulated"})
+        properties = {"lumko.demo=true", "lumko.sensor=simulated", "lumko.reader.stand-in=true"})
 @AutoConfigureMockMvc
 public abstract class ApplicationTest {
     private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(500);
+
+    /** The colour reader that every test shares; troubles can be asked of it. */
+    protected static final SimulatedReader READER = reader();
+
+    private static SimulatedReader reader() {
+        try {
+            return new SimulatedReader(0, 42);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
 
     @LocalServerPort
     protected int port;
@@ -46,6 +60,7 @@ public abstract class ApplicationTest {
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
+        registry.add("lumko.reader.port", READER::port);
         registry.add("spring.datasource.url", () -> TestDatabase.access().url());
         registry.add("spring.datasource.username", () -> TestDatabase.access().user());
         registry.add("spring.datasource.password", () -> TestDatabase.access().password());

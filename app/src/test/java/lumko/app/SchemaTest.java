@@ -88,6 +88,11 @@ class SchemaTest extends ApplicationTest {
                 "update mark set edge = 'SHARP'",
                 "update mark set single_ones = 0",
                 "update product set binder = 'OIL'",
+                "update colour set start_nm = 400",
+                "update colour set start_nm = 400, factors = array_fill(0.5::float8, array[30])",
+                "update colour set start_nm = 400, factors = array_fill(1.6::float8, array[31])",
+                "update product set solids_pct = 0",
+                "update product set contrast_ratio = 1",
                 "update room_finding set finding = 'GHOSTS'",
                 "update sheet set seen = null where closed_at is not null",
                 "update sheet set seen = 'SEEN', seen_where = null where closed_at is not null"

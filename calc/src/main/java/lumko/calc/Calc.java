@@ -10,9 +10,9 @@ import picocli.CommandLine.Command;
         description = "Calculates with the rules of Lumko, from tables to tables.",
         mixinStandardHelpOptions = true,
         subcommands = {
-            Drying.class,
-            Difference.class,
-            Screen.class,
+            DryingCommand.class,
+            DifferenceCommand.class,
+            SrgbCommand.class,
             SpectrumCommand.class,
             FilmCommand.class,
             RecipeCommand.class,

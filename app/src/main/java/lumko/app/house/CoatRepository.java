@@ -1,7 +1,9 @@
 package lumko.app.house;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -24,6 +26,44 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
             group by r.flatId, c.colourId
             """)
     List<WallColour> wallColours();
+
+    /** The last full coat of each surface, with where it is. */
+    @Query("""
+            select s.id as surfaceId, s.kind as kind, r.kind as room, f.id as flatId, f.houseId as houseId,
+              c.productId as productId, c.colourId as colourId, c.tinId as tinId, c.appliedOn as appliedOn,
+              c.layer as layer
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+            left join CoatRow c on c.surfaceId = s.id
+              and c.layer in (lumko.app.house.Layer.FINISH, lumko.app.house.Layer.UNKNOWN)
+              and not exists (select 1 from CoatRow d where d.surfaceId = s.id
+                and d.layer in (lumko.app.house.Layer.FINISH, lumko.app.house.Layer.UNKNOWN)
+                and d.position > c.position)
+            """)
+    List<TopPaint> topPaints();
+
+    interface TopPaint {
+        UUID getSurfaceId();
+
+        SurfaceKind getKind();
+
+        lumko.core.wall.RoomKind getRoom();
+
+        UUID getFlatId();
+
+        UUID getHouseId();
+
+        @Nullable
+        UUID getProductId();
+
+        @Nullable
+        UUID getColourId();
+
+        @Nullable
+        UUID getTinId();
+
+        @Nullable
+        LocalDate getAppliedOn();
+    }
 
     interface WallColour {
         UUID getFlatId();

@@ -110,6 +110,23 @@ public class Houses {
                 .toList();
     }
 
+    /** The paint of every surface of the organisation. */
+    @Transactional(readOnly = true)
+    public List<PaintedSurface> painted() {
+        return coats.topPaints().stream()
+                .map(top -> new PaintedSurface(
+                        top.getSurfaceId(),
+                        top.getKind(),
+                        top.getRoom(),
+                        top.getFlatId(),
+                        top.getHouseId(),
+                        Optional.ofNullable(top.getProductId()),
+                        Optional.ofNullable(top.getColourId()),
+                        Optional.ofNullable(top.getTinId()),
+                        Optional.ofNullable(top.getAppliedOn())))
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public List<House> all() {
         return houses.findByOrderByPosition().stream().map(HouseRow::house).toList();

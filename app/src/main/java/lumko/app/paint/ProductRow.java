@@ -5,9 +5,11 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
 import lumko.core.hold.Binder;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "product")
@@ -23,6 +25,23 @@ class ProductRow extends EditableRow {
 
     @Enumerated(EnumType.STRING)
     Binder binder = Binder.WATERBORNE;
+
+    @Column(name = "spread_m2_l")
+    @Nullable
+    Double spread;
+
+    @Column(name = "solids_pct")
+    @Nullable
+    Double solids;
+
+    @Nullable
+    Double contrastRatio;
+
+    Optional<Product.DataSheet> sheet() {
+        return spread == null || solids == null || contrastRatio == null
+                ? Optional.empty()
+                : Optional.of(new Product.DataSheet(spread, solids, contrastRatio));
+    }
 
     protected ProductRow() {}
 

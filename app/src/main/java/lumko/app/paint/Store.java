@@ -7,7 +7,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
+import lumko.core.colour.Observer;
+import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
+import lumko.core.film.Coat;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
@@ -23,6 +28,9 @@ public class Store {
 
     /** What gloss at 60° a product can have. */
     public static final Limits GLOSS = new Limits("gloss at 60°", 0, 100, "GU");
+
+    /** How well a coat can hide. */
+    public static final Limits CONTRAST = new Limits("contrast ratio", 0.01, 0.999, "");
 
     private final ColourRepository colours;
     private final ProductRepository products;
@@ -85,6 +93,7 @@ public class Store {
                         row.sheen,
                         row.gloss60,
                         row.binder,
+                        row.sheet(),
                         sizesByProduct.getOrDefault(row.id(), List.of())))
                 .collect(Collectors.toMap(Product::id, product -> product));
         Map<UUID, Colour> colourById =
@@ -117,6 +126,22 @@ public class Store {
     public UUID addColour(String name, String code, Srgb screen) {
         return colours.save(new ColourRow(UUID.randomUUID(), name, code, screen))
                 .id();
+    }
+
+    /** Notes what a colour was measured to be; the screen shows it from then on. */
+    public void measure(UUID colourId, Spectrum measured) {
+        ColourRow row = colours.findById(colourId).orElseThrow(NotFoundException::new);
+        row.measured(measured);
+        Colorimetry screen = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
+        row.screenHex = Srgb.of(screen.lab(measured)).srgb().hex();
+    }
+
+    /** Notes what the maker says of a coat of a product. */
+    public void describe(UUID productId, Product.DataSheet sheet) {
+        ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
+        row.spread = Coat.SPREAD.check(sheet.spread());
+        row.solids = Coat.SOLIDS.check(sheet.solids());
+        row.contrastRatio = CONTRAST.check(sheet.contrastRatio());
     }
 
     public UUID addProduct(String maker, String name, Sheen sheen, double gloss60, Binder binder, List<Volume> soldIn) {

@@ -35,6 +35,7 @@ import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.ChangedMeanwhileException;
+import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -372,7 +373,7 @@ public class Walks {
         return surface.topCoat()
                 .filter(coat -> coat.product().isPresent() && coat.colour().isPresent())
                 .map(coat -> new Film(
-                        coat.colour().orElseThrow().screen().lab(),
+                        coat.colour().orElseThrow().lab(),
                         coat.product().orElseThrow().gloss60(),
                         coat.appliedOn()
                                 .map(day -> Math.max(0, ChronoUnit.DAYS.between(day, today)) / DAYS_A_YEAR)
@@ -701,6 +702,14 @@ public class Walks {
                         ? tin.map(each -> each.colour().name() + ", " + each.label())
                                 .orElse("")
                         : speaker.words().name(answer));
+    }
+
+    /** The paint on record has been found to be the one on the surface, whatever was answered before. */
+    public void agree(UUID surfaceId) {
+        int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(houses.flatOfSurface(surfaceId)))
+                .map(VisitRow::version)
+                .orElse(EditableRow.UNSAVED);
+        answer(surfaceId, PaintAnswer.RECORD_AGREES, Optional.empty(), seen);
     }
 
     /** Decides against the verdict, with the reason; for trim, whether it is painted. */

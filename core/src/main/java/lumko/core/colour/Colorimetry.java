@@ -1,13 +1,5 @@
 package lumko.core.colour;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.EnumMap;
-import java.util.Map;
 import java.util.Objects;
 
 /**
@@ -18,14 +10,14 @@ public final class Colorimetry {
     /** The light and eye that walls are judged with. */
     public static final Colorimetry DAYLIGHT = of(Illuminant.D65, Observer.DEGREES_10);
 
-    private static final int FIRST = 360;
-    private static final int LAST = 780;
+    static final int FIRST = 360;
+    static final int LAST = 780;
 
     private final double[][] full;
     private final double[][] visible;
     private final Xyz white;
 
-    private Colorimetry(double[][] full) {
+    Colorimetry(double[][] full) {
         this.full = full;
         this.visible = folded(Spectrum.START, Spectrum.BANDS);
         double[] sums = new double[3];
@@ -40,7 +32,7 @@ public final class Colorimetry {
     /** How colours are seen under a light by an eye. */
     public static Colorimetry of(Illuminant illuminant, Observer observer) {
         return Objects.requireNonNull(
-                Objects.requireNonNull(Tables.ALL.get(illuminant)).get(observer));
+                Objects.requireNonNull(WeightTable.ALL.get(illuminant)).get(observer));
     }
 
     /** The weights of the bands a spectrum has; what lies outside is added to its end bands. */
@@ -100,44 +92,5 @@ public final class Colorimetry {
     /** The weight of a band of the 31 on X, Y or Z. */
     double weight(int band, int coordinate) {
         return visible[band][coordinate];
-    }
-
-    /** Reads the weights once. */
-    private static final class Tables {
-        private static final Map<Illuminant, Map<Observer, Colorimetry>> ALL = read();
-
-        private static Map<Illuminant, Map<Observer, Colorimetry>> read() {
-            Map<Illuminant, Map<Observer, double[][]>> weights = new EnumMap<>(Illuminant.class);
-            for (Illuminant illuminant : Illuminant.values()) {
-                Map<Observer, double[][]> both = new EnumMap<>(Observer.class);
-                for (Observer observer : Observer.values()) {
-                    both.put(observer, new double[(LAST - FIRST) / Spectrum.STEP + 1][3]);
-                }
-                weights.put(illuminant, both);
-            }
-            try (InputStream in = Objects.requireNonNull(Colorimetry.class.getResourceAsStream("weights-10nm.csv"));
-                    BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                lines.readLine();
-                for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                    String[] cells = line.split(",");
-                    Observer observer = cells[1].equals("2") ? Observer.DEGREES_2 : Observer.DEGREES_10;
-                    double[] row =
-                            Objects.requireNonNull(Objects.requireNonNull(weights.get(Illuminant.valueOf(cells[0])))
-                                    .get(observer))[(Integer.parseInt(cells[2]) - FIRST) / Spectrum.STEP];
-                    for (int k = 0; k < 3; k++) {
-                        row[k] = Double.parseDouble(cells[3 + k]);
-                    }
-                }
-            } catch (IOException broken) {
-                throw new UncheckedIOException(broken);
-            }
-            Map<Illuminant, Map<Observer, Colorimetry>> all = new EnumMap<>(Illuminant.class);
-            weights.forEach((illuminant, both) -> {
-                Map<Observer, Colorimetry> eyes = new EnumMap<>(Observer.class);
-                both.forEach((observer, table) -> eyes.put(observer, new Colorimetry(table)));
-                all.put(illuminant, eyes);
-            });
-            return all;
-        }
     }
 }

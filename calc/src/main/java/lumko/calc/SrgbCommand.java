@@ -15,7 +15,7 @@ import picocli.CommandLine.Mixin;
         description = "A screen colour: reads hex (#rrggbb) and adds x,y,z,l,a,b,lrv (D65, 2°).",
         footer = {"", "Example:", "  printf 'hex\\n#e6dece\\n' | ./lumko calc srgb"},
         mixinStandardHelpOptions = true)
-final class Screen implements Callable<Integer> {
+final class SrgbCommand implements Callable<Integer> {
     @Mixin
     private final Table table = new Table();
 

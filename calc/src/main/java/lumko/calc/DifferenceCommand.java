@@ -18,7 +18,7 @@ import picocli.CommandLine.Mixin;
             "  printf 'l1,a1,b1,l2,a2,b2\\n50,2.6772,-79.7751,50,0,-82.7485\\n' | ./lumko calc difference"
         },
         mixinStandardHelpOptions = true)
-final class Difference implements Callable<Integer> {
+final class DifferenceCommand implements Callable<Integer> {
     private static final Limits LIGHTNESS = new Limits("lightness", 0, 200, "");
     private static final Limits OPPONENT = new Limits("a or b", -500, 500, "");
 

@@ -33,7 +33,7 @@ import picocli.CommandLine.Mixin;
             "  printf 'material,thickness_mm,temperature_c,humidity_pct,air\\ndrying-compound,3,16,50,moving\\n' | ./lumko calc drying"
         },
         mixinStandardHelpOptions = true)
-final class Drying implements Callable<Integer> {
+final class DryingCommand implements Callable<Integer> {
     private static final List<String> NEEDED =
             List.of("material", "thickness_mm", "temperature_c", "humidity_pct", "air");
     private static final List<String> ADDED = List.of("earliest_h", "likely_h", "safe_h");

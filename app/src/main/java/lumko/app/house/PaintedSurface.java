@@ -1,0 +1,23 @@
+package lumko.app.house;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.core.wall.RoomKind;
+
+/** What is on a surface, as far as anybody knows, and where it is. */
+public record PaintedSurface(
+        UUID surfaceId,
+        SurfaceKind kind,
+        RoomKind room,
+        UUID flatId,
+        UUID houseId,
+        Optional<UUID> productId,
+        Optional<UUID> colourId,
+        Optional<UUID> tinId,
+        Optional<LocalDate> appliedOn) {
+    /** Whether product and colour are on record. */
+    public boolean isIdentified() {
+        return productId.isPresent() && colourId.isPresent();
+    }
+}

@@ -1,0 +1,35 @@
+package lumko.app.reading;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
+
+/** A reading of a surface: open while places are read, then done. */
+@Entity
+@Table(name = "reading")
+class ReadingRow extends EditableRow {
+    UUID surfaceId = new UUID(0, 0);
+    UUID begunBy = new UUID(0, 0);
+    Instant begunAt = Instant.EPOCH;
+
+    @Nullable
+    Instant doneAt;
+
+    boolean washed;
+    String instrument = "";
+
+    @Column(name = "drift_pct")
+    @Nullable
+    Double driftPercent;
+
+    protected ReadingRow() {}
+
+    ReadingRow(UUID surfaceId) {
+        super(UUID.randomUUID());
+        this.surfaceId = surfaceId;
+    }
+}

@@ -1,0 +1,65 @@
+package lumko.app.reading;
+
+import lumko.app.platform.Words;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Illuminant;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Reading;
+import lumko.core.colour.Spectrum;
+import lumko.core.colour.Srgb;
+
+/** A reading put into words and colours. */
+public final class ReadingView {
+    private final Words words;
+
+    ReadingView(Words words) {
+        this.words = words;
+    }
+
+    public String hex(Spectrum spectrum) {
+        return WallReading.screen(spectrum).hex();
+    }
+
+    /** The nearest the screen can show of a colour given for daylight, 10°. */
+    public String hex(Lab lab) {
+        return Srgb.of(lab).srgb().hex();
+    }
+
+    public String lab(Lab lab) {
+        return words.say(
+                "reading.lab", words.fixed(lab.lightness(), 1), words.fixed(lab.a(), 1), words.fixed(lab.b(), 1));
+    }
+
+    /** How far one place lies from all of them together. */
+    public String away(WallReading reading, int index) {
+        Reading result = reading.result().orElseThrow();
+        double difference = ColourDifference.between(
+                Colorimetry.DAYLIGHT.lab(reading.shots().get(index)), result.lab());
+        return words.say(
+                result.kept().contains(index) ? "reading.away" : "reading.leftOut", words.fixed(difference, 2));
+    }
+
+    public String difference(Candidate candidate) {
+        return words.say(
+                candidate.cannotBeToldApart() ? "reading.cannotTell" : "reading.differs",
+                words.fixed(candidate.difference(), 1),
+                words.fixed(candidate.uncertainty(), 1));
+    }
+
+    /** Where it is known from, and how old it would be. */
+    public String from(Candidate candidate) {
+        return words.say("reading.from", candidate.from(), words.number(candidate.years(), 1));
+    }
+
+    /** Whether the two part under a lamp. */
+    public String otherLights(Candidate candidate) {
+        return candidate
+                .otherLights()
+                .map(lights -> words.say(
+                        lights.parts() ? "reading.parts" : "reading.holds",
+                        words.fixed(lights.under(Illuminant.A), 1),
+                        words.fixed(lights.under(Illuminant.F11), 1)))
+                .orElseGet(() -> words.say("reading.neverMeasured"));
+    }
+}

@@ -1,0 +1,366 @@
+package lumko.app.reading;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.account.People;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.Layer;
+import lumko.app.house.NewCoat;
+import lumko.app.house.PaintedSurface;
+import lumko.app.house.Surface;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.app.walk.Walks;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Metamerism;
+import lumko.core.colour.Reading;
+import lumko.core.colour.Spectrum;
+import lumko.core.film.Ageing;
+import lumko.core.wall.RoomKind;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads walls, and says which paint they may carry. */
+@Service
+@Transactional
+public class Readings {
+    /** What the instrument itself is uncertain by, ΔE00. ASSUMPTION: between two instruments of one make. */
+    private static final double INSTRUMENT = 0.2;
+
+    /** What the record of a colour is uncertain by where nobody has measured it, ΔE00. ASSUMPTION. */
+    private static final double NEVER_MEASURED = 1.5;
+
+    private static final double DAYS_A_YEAR = 365.25;
+    private static final int MOST_CANDIDATES = 8;
+
+    private final ReadingRepository readings;
+    private final ShotRepository shots;
+    private final ColourReader reader;
+    private final StandInTarget standIn;
+    private final Houses houses;
+    private final Store store;
+    private final Walks walks;
+    private final History history;
+    private final People people;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    Readings(
+            ReadingRepository readings,
+            ShotRepository shots,
+            ColourReader reader,
+            StandInTarget standIn,
+            Houses houses,
+            Store store,
+            Walks walks,
+            History history,
+            People people,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
+        this.readings = readings;
+        this.shots = shots;
+        this.reader = reader;
+        this.standIn = standIn;
+        this.houses = houses;
+        this.store = store;
+        this.walks = walks;
+        this.history = history;
+        this.people = people;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    // ---- looking
+
+    /** The reading that is under way on a surface, or the last that was done. */
+    @Transactional(readOnly = true)
+    public Optional<WallReading> of(UUID surfaceId) {
+        return readings.findBySurfaceIdAndDoneAtIsNull(surfaceId)
+                .or(() -> readings.findBySurfaceIdAndDoneAtIsNotNullOrderByDoneAtDesc(surfaceId).stream()
+                        .findFirst())
+                .map(this::shown);
+    }
+
+    private WallReading shown(ReadingRow row) {
+        List<Spectrum> spectra = shots.findByReadingIdOrderByPosition(row.id()).stream()
+                .map(ShotRow::spectrum)
+                .toList();
+        return new WallReading(
+                row.id(),
+                row.driftPercent != null,
+                row.washed,
+                row.instrument,
+                Optional.ofNullable(row.driftPercent),
+                spectra,
+                spectra.isEmpty() ? Optional.empty() : Optional.of(Reading.of(spectra, INSTRUMENT)),
+                people.names().getOrDefault(row.begunBy, ""),
+                row.begunAt,
+                row.doneAt != null);
+    }
+
+    // ---- reading
+
+    /** What came of a press of the button. */
+    public sealed interface Pressed {
+        /** It worked. */
+        record Done() implements Pressed {}
+
+        /** The instrument could not. */
+        record Failed(ColourReader.Trouble trouble) implements Pressed {}
+    }
+
+    /** Puts the reader on its tile; begins a reading where none is under way. */
+    public Pressed calibrate(UUID surfaceId, boolean isWashed) {
+        requireSurface(surfaceId);
+        ColourReader.Answer answer = reader.calibrate();
+        return switch (answer) {
+            case ColourReader.Answer.Calibrated calibrated -> {
+                ReadingRow row =
+                        readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseGet(() -> begun(surfaceId));
+                row.washed = isWashed;
+                row.instrument = calibrated.instrument();
+                row.driftPercent = calibrated.driftPercent();
+                readings.saveAndFlush(row);
+                yield new Pressed.Done();
+            }
+            case ColourReader.Answer.Read ignored -> new Pressed.Failed(ColourReader.Trouble.NOT_UNDERSTOOD);
+            case ColourReader.Answer.Failed failed -> new Pressed.Failed(failed.trouble());
+        };
+    }
+
+    private ReadingRow begun(UUID surfaceId) {
+        ReadingRow row = new ReadingRow(surfaceId);
+        row.begunBy = access.member().personId();
+        row.begunAt = clock.instant();
+        return row;
+    }
+
+    /** Reads one more place. */
+    public Pressed shoot(UUID surfaceId) {
+        Flat flat = requireSurface(surfaceId);
+        Optional<ReadingRow> open = readings.findBySurfaceIdAndDoneAtIsNull(surfaceId);
+        if (open.isEmpty()) {
+            return new Pressed.Failed(ColourReader.Trouble.WANTS_ITS_TILE);
+        }
+        List<ShotRow> known = shots.findByReadingIdOrderByPosition(open.get().id());
+        if (known.size() >= WallReading.MOST) {
+            return new Pressed.Done();
+        }
+        return switch (reader.read(standIn.of(flat, surfaceId, open.get().washed))) {
+            case ColourReader.Answer.Read read -> {
+                int next = known.isEmpty() ? 0 : known.getLast().position + 1;
+                shots.saveAndFlush(new ShotRow(open.get().id(), next, read.spectrum()));
+                yield new Pressed.Done();
+            }
+            case ColourReader.Answer.Failed failed -> new Pressed.Failed(failed.trouble());
+            case ColourReader.Answer.Calibrated ignored -> new Pressed.Failed(ColourReader.Trouble.NOT_UNDERSTOOD);
+        };
+    }
+
+    /** Takes the last place back. */
+    public void undo(UUID surfaceId) {
+        requireSurface(surfaceId);
+        readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).ifPresent(row -> {
+            List<ShotRow> known = shots.findByReadingIdOrderByPosition(row.id());
+            if (!known.isEmpty()) {
+                shots.delete(known.getLast());
+            }
+        });
+    }
+
+    /** The reading is done; the next press begins another. */
+    public void finish(UUID surfaceId) {
+        Flat flat = requireSurface(surfaceId);
+        ReadingRow row = readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseThrow(NotFoundException::new);
+        List<ShotRow> known = shots.findByReadingIdOrderByPosition(row.id());
+        if (known.isEmpty()) {
+            throw new NotAllowedException("denied.nothingRead");
+        }
+        row.doneAt = clock.instant();
+        Lab lab = Reading.of(known.stream().map(ShotRow::spectrum).toList(), INSTRUMENT)
+                .lab();
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.COLOUR_READ,
+                speaker.words()
+                        .say(
+                                "reading.lab",
+                                speaker.words().fixed(lab.lightness(), 1),
+                                speaker.words().fixed(lab.a(), 1),
+                                speaker.words().fixed(lab.b(), 1)));
+    }
+
+    // ---- which paint is it
+
+    /** The paints that a surface may carry, the likeliest first. */
+    @Transactional(readOnly = true)
+    public List<Candidate> candidates(Flat flat, UUID surfaceId, WallReading reading) {
+        Reading result = reading.result().orElseThrow();
+        Lab read = result.lab();
+        Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
+        RoomKind room = flat.roomOf(surfaceId).kind();
+        Store.Stock stock = store.stock();
+        Map<Paint, Candidate> best = new LinkedHashMap<>();
+        for (PaintedSurface painted : houses.painted()) {
+            painted.productId()
+                    .map(stock.products()::get)
+                    .ifPresent(product -> painted.colourId()
+                            .map(stock.colours()::get)
+                            .ifPresent(colour -> keep(
+                                    best,
+                                    candidate(
+                                            new Paint(product, colour),
+                                            from(painted, flat, surfaceId),
+                                            painted.tinId()
+                                                    .map(stock.tins()::get)
+                                                    .map(Tin::label),
+                                            years(painted.appliedOn()),
+                                            result,
+                                            read,
+                                            surface,
+                                            room,
+                                            reading.isWashed()))));
+        }
+        for (Tin tin : stock.onShelf()) {
+            // what stands in the store may be on the wall as long as the flat has been let: two years are tried
+            keep(
+                    best,
+                    candidate(
+                            tin.paint(),
+                            Candidate.From.STORE,
+                            Optional.of(tin.label()),
+                            2,
+                            result,
+                            read,
+                            surface,
+                            room,
+                            reading.isWashed()));
+        }
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble(Candidate::difference).thenComparing(Candidate::from))
+                .limit(MOST_CANDIDATES)
+                .toList();
+    }
+
+    private static void keep(Map<Paint, Candidate> best, Candidate candidate) {
+        best.merge(
+                candidate.paint(),
+                candidate,
+                (one, other) -> Comparator.comparing(Candidate::from)
+                                        .thenComparingDouble(Candidate::difference)
+                                        .compare(one, other)
+                                <= 0
+                        ? one
+                        : other);
+    }
+
+    private static Candidate.From from(PaintedSurface painted, Flat flat, UUID surfaceId) {
+        if (painted.surfaceId().equals(surfaceId)) {
+            return Candidate.From.THIS_SURFACE;
+        }
+        if (painted.flatId().equals(flat.id())) {
+            return Candidate.From.THIS_FLAT;
+        }
+        return painted.houseId().equals(flat.house().id()) ? Candidate.From.THIS_HOUSE : Candidate.From.ELSEWHERE;
+    }
+
+    private double years(Optional<LocalDate> day) {
+        return day.map(on -> Math.max(0, ChronoUnit.DAYS.between(on, speaker.today())) / DAYS_A_YEAR)
+                .orElse(2.0);
+    }
+
+    private static Candidate candidate(
+            Paint paint,
+            Candidate.From from,
+            Optional<String> tin,
+            double years,
+            Reading result,
+            Lab read,
+            Surface surface,
+            RoomKind room,
+            boolean isWashed) {
+        Ageing aged = Ageing.of(
+                paint.colour().lab(),
+                years,
+                room,
+                surface.light(),
+                paint.product().gloss60(),
+                paint.product().binder(),
+                isWashed);
+        double uncertainty = Math.hypot(
+                Math.hypot(result.uncertainty(), aged.uncertainty()),
+                paint.colour().isApproximate() ? NEVER_MEASURED : 0);
+        return new Candidate(
+                paint,
+                from,
+                tin,
+                years,
+                aged.likely(),
+                ColourDifference.between(read, aged.likely()),
+                uncertainty,
+                paint.colour().measured().map(measured -> Metamerism.of(result.mean(), measured)));
+    }
+
+    /** Takes a candidate as what is on the surface: the record says so from now on. */
+    public void confirm(UUID surfaceId, UUID productId, UUID colourId) {
+        Flat flat = requireSurface(surfaceId);
+        Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
+        Store.Stock stock = store.stock();
+        Paint paint = new Paint(
+                Optional.ofNullable(stock.products().get(productId)).orElseThrow(NotFoundException::new),
+                Optional.ofNullable(stock.colours().get(colourId)).orElseThrow(NotFoundException::new));
+        boolean onRecord = surface.topCoat()
+                .flatMap(coat -> coat.paint())
+                .filter(paint::equals)
+                .isPresent();
+        if (!onRecord) {
+            houses.addCoat(
+                    surfaceId,
+                    new NewCoat(
+                            Layer.FINISH,
+                            Optional.of(productId),
+                            Optional.of(colourId),
+                            Optional.empty(),
+                            OptionalInt.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            speaker.words().say("reading.identified")));
+        }
+        if (flat.turnover().isPresent()) {
+            walks.agree(surfaceId);
+        }
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.PAINT_IDENTIFIED,
+                paint.product().name() + ", " + paint.colour().name());
+    }
+
+    private Flat requireSurface(UUID surfaceId) {
+        Flat flat = houses.flatOfSurface(surfaceId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        return flat;
+    }
+}
