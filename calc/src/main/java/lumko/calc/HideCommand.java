@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Spectrum;
-import lumko.core.film.Coat;
 import lumko.core.film.Colorant;
+import lumko.core.film.DryFilm;
 import lumko.core.film.Hiding;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -34,9 +34,9 @@ final class HideCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Document.Node order = document.read();
-        double film = Coat.dryMicrometres(
-                order.at("spread_rate").number(Coat.SPREAD.low(), Coat.SPREAD.high()),
-                order.at("solids").number(Coat.SOLIDS.low(), Coat.SOLIDS.high()));
+        double film = DryFilm.micrometres(
+                order.at("spread_rate").number(DryFilm.SPREAD.low(), DryFilm.SPREAD.high()),
+                order.at("solids").number(DryFilm.SOLIDS.low(), DryFilm.SOLIDS.high()));
         Document.Node paint = order.at("paint");
         Hiding hiding = paint.has("k")
                 ? Hiding.of(new Colorant(

@@ -30,6 +30,7 @@ import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.WallFeature;
+import lumko.app.paint.Product;
 import lumko.app.paint.Sheen;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
@@ -197,6 +198,11 @@ class DemoData implements ApplicationRunner {
         product("Sollenby", "Still Ceiling", Sheen.DEAD_FLAT, 2, 5, 10);
         product("Sollenby", "Frame Satin", Sheen.SATIN, 30, 0.75, 2.5);
         product("Sollenby", "Frame Gloss", Sheen.GLOSS, 78, 0.75, 2.5);
+        sheet("Hearth Matt", 11, 40, 0.94);
+        sheet("Plain Wall", 12, 33, 0.89);
+        sheet("Steam Satin", 12, 38, 0.92);
+        sheet("Still Ceiling", 10, 42, 0.95);
+        measured();
         String[] wallColours = {
             "Oat Husk", "Harbour Milk", "Wet Slate", "Tide Glass", "Reed Bank", "Brick Blush", "Gorse Dusk"
         };
@@ -266,6 +272,17 @@ class DemoData implements ApplicationRunner {
                         gloss,
                         name.equals("Frame Gloss") ? Binder.SOLVENTBORNE : Binder.WATERBORNE,
                         Arrays.stream(sizes).mapToObj(Volume::ofLitres).toList()));
+    }
+
+    private void sheet(String product, double spread, double solids, double contrastRatio) {
+        store.describe(id(products, product), new Product.DataSheet(spread, solids, contrastRatio));
+    }
+
+    /** The society had its house colours measured once; the tenant's green nobody has. */
+    private void measured() {
+        store.stock().coloursByName().stream()
+                .filter(colour -> !colour.name().equals("Kelp Cellar"))
+                .forEach(colour -> store.measure(colour.id(), colour.spectrum()));
     }
 
     private void tin(int label, String product, String colour, String batch, double size, double left, String place) {

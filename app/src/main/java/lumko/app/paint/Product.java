@@ -3,7 +3,7 @@ package lumko.app.paint;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.film.Coat;
+import lumko.core.film.DryFilm;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Volume;
 
@@ -27,7 +27,7 @@ public record Product(
     public record DataSheet(double spread, double solids, double contrastRatio) {
         /** Dry film in µm. */
         public double dryMicrometres() {
-            return Coat.dryMicrometres(spread, solids);
+            return DryFilm.micrometres(spread, solids);
         }
     }
 }

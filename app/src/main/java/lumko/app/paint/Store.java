@@ -12,7 +12,7 @@ import lumko.core.colour.Illuminant;
 import lumko.core.colour.Observer;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
-import lumko.core.film.Coat;
+import lumko.core.film.DryFilm;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
@@ -139,8 +139,8 @@ public class Store {
     /** Notes what the maker says of a coat of a product. */
     public void describe(UUID productId, Product.DataSheet sheet) {
         ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
-        row.spread = Coat.SPREAD.check(sheet.spread());
-        row.solids = Coat.SOLIDS.check(sheet.solids());
+        row.spread = DryFilm.SPREAD.check(sheet.spread());
+        row.solids = DryFilm.SOLIDS.check(sheet.solids());
         row.contrastRatio = CONTRAST.check(sheet.contrastRatio());
     }
 

@@ -43,6 +43,8 @@ class ViewsTest extends BrowserTest {
                 "/surfaces/" + wall(flat, 0).id() + "/edit",
                 "/walls/" + ceiling(flat).id() + "/walk",
                 "/marks/" + marked(flat),
+                "/walls/" + wall(flat, 0).id() + "/reading",
+                "/bench",
                 "/practice",
                 "/flats/" + flat.id() + "/practice",
                 "/flats/" + flat.id() + "/history",

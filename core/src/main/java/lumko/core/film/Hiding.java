@@ -37,6 +37,11 @@ public final class Hiding {
      * @param contrastRatio Y over black / Y over white, between 0 and 1
      */
     public static Hiding of(Spectrum finished, double contrastRatio, double dryMicrometres) {
+        return new Hiding(colorant(finished, contrastRatio, dryMicrometres));
+    }
+
+    /** The same as a colorant, for mixing with others. */
+    public static Colorant colorant(Spectrum finished, double contrastRatio, double dryMicrometres) {
         if (!(contrastRatio > 0 && contrastRatio < 1)) {
             throw new IllegalArgumentException("contrast ratio must be between 0 and 1, was " + contrastRatio);
         }
@@ -50,7 +55,7 @@ public final class Hiding {
                 high = middle;
             }
         }
-        return new Hiding(colorant(finished, (low + high) / 2));
+        return colorant(finished, (low + high) / 2);
     }
 
     private static Colorant colorant(Spectrum finished, double scattering) {

@@ -26,12 +26,12 @@ class HidingTest {
         return SmoothReflectance.of(Srgb.ofHex(hex).lab(), EYE);
     }
 
-    private final double film = Coat.dryMicrometres(10, 38);
+    private final double film = DryFilm.micrometres(10, 38);
 
     @Test
     void aCoatIsAsThickAsWhatStays() {
         assertThat(film).isCloseTo(38, Offset.offset(1e-9));
-        assertThatThrownBy(() -> Coat.dryMicrometres(0, 38)).hasMessage("spread rate must be 1–30 m²/L, was 0 m²/L");
+        assertThatThrownBy(() -> DryFilm.micrometres(0, 38)).hasMessage("spread rate must be 1–30 m²/L, was 0 m²/L");
     }
 
     @ParameterizedTest

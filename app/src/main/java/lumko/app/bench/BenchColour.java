@@ -1,0 +1,29 @@
+package lumko.app.bench;
+
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Observer;
+import lumko.core.colour.Spectrum;
+import lumko.core.colour.Srgb;
+
+/**
+ * A colour laid on the bench.
+ *
+ * @param key names it in a link
+ * @param isApproximate whether its reflectance was made up
+ */
+public record BenchColour(String key, String name, Spectrum spectrum, boolean isApproximate) {
+    public Lab lab() {
+        return Colorimetry.DAYLIGHT.lab(spectrum);
+    }
+
+    public double lrv() {
+        return Colorimetry.DAYLIGHT.xyz(spectrum).y();
+    }
+
+    /** What the screen shows of it, and whether it can. */
+    public Srgb.Shown shown() {
+        return Srgb.of(Colorimetry.of(Illuminant.D65, Observer.DEGREES_2).lab(spectrum));
+    }
+}

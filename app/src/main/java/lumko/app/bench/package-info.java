@@ -1,0 +1,7 @@
+/**
+ * The bench: two colours side by side, how to get from one to the other, and how one hides the other.
+ */
+@NullMarked
+package lumko.app.bench;
+
+import org.jspecify.annotations.NullMarked;

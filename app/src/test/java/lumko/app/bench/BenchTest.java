@@ -1,0 +1,95 @@
+package lumko.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import lumko.app.ApplicationTest;
+import lumko.app.paint.Store;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+class BenchTest extends ApplicationTest {
+    @Autowired
+    Store store;
+
+    private String id(String colour) {
+        return asLead(() -> store.stock().coloursByName().stream()
+                .filter(each -> each.name().equals(colour))
+                .findFirst()
+                .orElseThrow()
+                .id()
+                .toString());
+    }
+
+    private MvcTestResult get(String query, String... values) {
+        return mvc.get()
+                .uri("/bench?" + query, (Object[]) values)
+                .with(user(member("tobias")))
+                .exchange();
+    }
+
+    @Test
+    void twoColoursSideBySideInWordsAPainterUses() {
+        assertThat(get("one={a}&other={b}", id("Oat Husk"), id("Harbour Milk")))
+                .hasStatusOk()
+                .bodyText()
+                .contains("ΔE00", "tungsten lamp", "LRV", "Coats of Harbour Milk over Oat Husk");
+        assertThat(get("one={a}&other={a}", id("Oat Husk"), id("Oat Husk")))
+                .bodyText()
+                .contains("ΔE00 0.0", "One coat hides it.");
+    }
+
+    @Test
+    void whatNobodyMeasuredIsCalledApproximate() {
+        assertThat(get("one={a}&other={b}", id("Kelp Cellar"), id("Oat Husk")))
+                .bodyText()
+                .containsOnlyOnce("approximate, never measured");
+    }
+
+    @Test
+    void aRecipeAFixedTinAndAMixFromTheStore() {
+        assertThat(get("one={a}&other={b}&from=WHITE_BASE&millilitres=2500&step=0.1", id("Oat Husk"), id("Wet Slate")))
+                .hasStatusOk()
+                .bodyText()
+                .contains("id=\"recipe\"", " ml</b>", "ml afterwards");
+        assertThat(get("one={a}&other={b}&from=THE_TIN&millilitres=2500&step=0.1", id("Oat Husk"), "lab:84,1.5,8"))
+                .bodyText()
+                .contains("ml afterwards");
+        assertThat(get("one={a}&other={b}&litres=2", id("Oat Husk"), id("Wet Slate")))
+                .bodyText()
+                .contains("id=\"mix\"", "A mix cannot be made again");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "millilitres=1&step=0.1&from=WHITE_BASE | Tin must be 50–200000 ml, was 1 ml.",
+                "millilitres=2500&step=0.1&from=MILK | Start from must be one of the choices",
+                "litres=0 | Litres must be 0.05–1000 L, was 0 L."
+            })
+    void whatCannotBeIsNamed(String query, String sentence) {
+        assertThat(get("one={a}&other={b}&" + query, id("Oat Husk"), id("Wet Slate")))
+                .hasStatus(422)
+                .bodyText()
+                .contains(sentence);
+    }
+
+    @Test
+    void coloursThatAreWrittenWrongAreNamed() {
+        assertThat(get("one={a}", "lab:1,2")).hasStatus(422).bodyText().contains("A colour is written lab:L,a,b");
+        assertThat(get("one={a}", "#12345")).hasStatus(422).bodyText().contains("#rrggbb");
+    }
+
+    @Test
+    void anotherOrganisationsColourIsNotFound() {
+        assertThat(mvc.get()
+                        .uri("/bench?one={a}&other={a}", id("Oat Husk"), id("Oat Husk"))
+                        .with(user(stranger())))
+                .bodyText()
+                .doesNotContain("Oat Husk");
+    }
+}
