@@ -12,6 +12,17 @@ function measureAll(root) {
 
 window.lumko = { measureAll };
 
+// The search from anywhere.
+document.addEventListener("keydown", (event) => {
+  if (event.key === "/" && !event.ctrlKey && !event.metaKey && !event.altKey && !event.target.closest("input, select, textarea")) {
+    const find = document.getElementById("find");
+    if (find) {
+      event.preventDefault();
+      find.click();
+    }
+  }
+});
+
 document.addEventListener("DOMContentLoaded", () => measureAll(document));
 window.addEventListener("resize", () => measureAll(document));
 document.addEventListener("htmx:after:swap", () => measureAll(document));

@@ -1,8 +1,12 @@
 package lumko.app.bench;
 
 import lumko.app.platform.Words;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
+import lumko.core.colour.Observer;
 import lumko.core.colour.Seen;
+import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 
 /** The bench put into words, colours and curves. */
@@ -24,9 +28,11 @@ public final class BenchView {
                 "reading.lab", words.fixed(lab.lightness(), 1), words.fixed(lab.a(), 1), words.fixed(lab.b(), 1));
     }
 
-    /** What the screen shows of a colour in daylight. */
-    public String hex(Lab lab) {
-        return Srgb.of(lab).srgb().hex();
+    /** What the screen shows of a reflectance in daylight. */
+    public String hex(Spectrum spectrum) {
+        return Srgb.of(Colorimetry.of(Illuminant.D65, Observer.DEGREES_2).lab(spectrum))
+                .srgb()
+                .hex();
     }
 
     /** A curve of reflectance on 300 × 100: 400–700 nm across, 0–1 up. */

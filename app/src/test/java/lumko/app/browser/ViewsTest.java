@@ -45,6 +45,8 @@ class ViewsTest extends BrowserTest {
                 "/marks/" + marked(flat),
                 "/walls/" + wall(flat, 0).id() + "/reading",
                 "/bench",
+                "/find",
+                "/find?q=oat",
                 "/practice",
                 "/flats/" + flat.id() + "/practice",
                 "/flats/" + flat.id() + "/history",

@@ -11,13 +11,14 @@ import lumko.core.colour.Spectrum;
 public final class Dispenser {
     /** A white base; most of what is in it scatters. */
     public static final Colorant WHITE_BASE =
-            pigment("white base", 0.0004, 0.11).absorbs(400, 14, 0.02).made();
+            pigment("white base", 0.0001, 0.11).absorbs(400, 12, 0.012).made();
 
     /** A clear base for deep colours, with little white. */
-    public static final Colorant DEEP_BASE = pigment("deep base", 0.0002, 0.012).made();
+    public static final Colorant DEEP_BASE =
+            pigment("deep base", 0.00005, 0.012).made();
 
     private static final List<Colorant> PIGMENTS = List.of(
-            pigment("white PW6", 0.0005, 0.32).absorbs(400, 14, 0.03).made(),
+            pigment("white PW6", 0.0002, 0.32).absorbs(400, 12, 0.03).made(),
             pigment("black PBk7", 3.4, 0.02).made(),
             pigment("ochre PY42", 0.02, 0.12)
                     .below(520, 26, 0.95)

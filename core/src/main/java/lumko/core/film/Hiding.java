@@ -81,7 +81,7 @@ public final class Hiding {
      * @param colours what is seen after each coat
      * @param needed how many until it is not seen; one more than looked at where even those do not do
      */
-    public record Coats(List<Double> left, List<Lab> colours, int needed) {}
+    public record Coats(List<Double> left, List<Spectrum> colours, int needed) {}
 
     /** Coat after coat over what is there, each of the same dry thickness. */
     public Coats over(Spectrum before, double dryMicrometres) {
@@ -90,13 +90,13 @@ public final class Hiding {
             backing[band] = Surface.OF_PAINT.internal(backing[band]);
         }
         List<Double> left = new ArrayList<>();
-        List<Lab> colours = new ArrayList<>();
+        List<Spectrum> colours = new ArrayList<>();
         int needed = MOST_COATS + 1;
         for (int coat = 1; coat <= MOST_COATS; coat++) {
-            Lab lab = seen(paint.reflectance(coat * dryMicrometres, backing, Surface.OF_PAINT));
-            double difference = ColourDifference.between(lab, finished);
+            double[] reflectance = paint.reflectance(coat * dryMicrometres, backing, Surface.OF_PAINT);
+            double difference = ColourDifference.between(seen(reflectance), finished);
             left.add(difference);
-            colours.add(lab);
+            colours.add(Spectrum.of(Spectrum.START, reflectance));
             if (difference <= NOT_SEEN && needed > coat) {
                 needed = coat;
             }
