@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Where requests come in and answers go out: the words every page needs, and calm pages for what goes wrong. */
@@ -83,6 +85,12 @@ class Edge {
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String outOfRange(OutOfRangeException refused, Model model, HttpServletRequest request) {
         return page(model, request, "problem.input", speaker.words().refusal(refused));
+    }
+
+    @ExceptionHandler({MaxUploadSizeExceededException.class, MissingServletRequestPartException.class})
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String upload(Model model, HttpServletRequest request) {
+        return page(model, request, "problem.input", speaker.words().say("refused.upload"));
     }
 
     @ExceptionHandler

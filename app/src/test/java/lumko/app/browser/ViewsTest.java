@@ -45,6 +45,7 @@ class ViewsTest extends BrowserTest {
                 "/marks/" + marked(flat),
                 "/walls/" + wall(flat, 0).id() + "/reading",
                 "/bench",
+                "/exchange",
                 "/find",
                 "/find?q=oat",
                 "/practice",

@@ -1,0 +1,50 @@
+package lumko.app.exchange;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+
+/**
+ * What a file holds.
+ *
+ * @param isPercent whether its reflectances were percents
+ */
+record ColourFile(List<Sample> samples, boolean isPercent) {
+    /** A file may have so many bytes. */
+    static final int MOST_BYTES = 5_000_000;
+
+    /** A file may have so many samples. */
+    static final int MOST_SAMPLES = 20_000;
+
+    /** The text of a file in UTF-8, refused where it is something else. */
+    static String text(byte[] bytes) {
+        if (bytes.length > MOST_BYTES) {
+            throw new BadFileException(0, "the file is larger than " + MOST_BYTES / 1_000_000 + " MB");
+        }
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException broken) {
+            throw new BadFileException(0, "the file is no text in UTF-8");
+        }
+    }
+
+    /** Factors from factors or percents; what lies above 2 in any band must have been percents. */
+    static boolean isPercent(List<double[]> rows) {
+        return rows.stream().anyMatch(row -> {
+            for (double value : row) {
+                if (value > 2) {
+                    return true;
+                }
+            }
+            return false;
+        });
+    }
+}

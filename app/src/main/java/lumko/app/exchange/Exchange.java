@@ -1,0 +1,80 @@
+package lumko.app.exchange;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.paint.Colour;
+import lumko.app.paint.Store;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
+import lumko.core.colour.Observer;
+import lumko.core.colour.Srgb;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes colours out of files onto the record, and gives them out. */
+@Service
+@Transactional
+class Exchange {
+    private final Store store;
+    private final Access access;
+
+    Exchange(Store store, Access access) {
+        this.store = store;
+        this.access = access;
+    }
+
+    /** What became of a file. */
+    record Taken(List<String> added, List<String> measured, List<String> leftAlone, boolean wasPercent) {}
+
+    /** Every colour of the record; those nobody has measured with the reflectance they are computed with. */
+    @Transactional(readOnly = true)
+    public List<Sample> all() {
+        return store.stock().coloursByName().stream()
+                .map(colour ->
+                        new Sample(colour.name(), colour.code(), Optional.of(colour.spectrum()), Optional.empty()))
+                .toList();
+    }
+
+    /** New names are added, known ones that nobody measured are measured by the file; what was measured stays. */
+    public Taken take(ColourFile file) {
+        access.requirePainter();
+        Map<String, Colour> known = new HashMap<>();
+        store.stock().coloursByName().forEach(colour -> known.put(colour.name().toLowerCase(Locale.ROOT), colour));
+        List<String> added = new ArrayList<>();
+        List<String> measured = new ArrayList<>();
+        List<String> leftAlone = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        Colorimetry screen = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
+        for (Sample sample : file.samples()) {
+            String key = sample.name().toLowerCase(Locale.ROOT);
+            boolean hasColour = sample.spectrum().isPresent() || sample.lab().isPresent();
+            if (key.isEmpty() || !hasColour || !seen.add(key)) {
+                leftAlone.add(sample.name());
+                continue;
+            }
+            Colour colour = known.get(key);
+            if (colour == null) {
+                UUID id = store.addColour(
+                        sample.name(),
+                        sample.code(),
+                        Srgb.of(screen.lab(sample.reflectance())).srgb());
+                sample.spectrum().ifPresent(spectrum -> store.measure(id, spectrum));
+                added.add(sample.name());
+            } else if (colour.isApproximate() && sample.spectrum().isPresent()) {
+                store.measure(colour.id(), sample.spectrum().get());
+                measured.add(sample.name());
+            } else {
+                leftAlone.add(sample.name());
+            }
+        }
+        return new Taken(added, measured, leftAlone, file.isPercent());
+    }
+}

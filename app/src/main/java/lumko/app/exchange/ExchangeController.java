@@ -1,0 +1,85 @@
+package lumko.app.exchange;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import lumko.app.account.Access;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Colours in and out as open files. */
+@Controller
+class ExchangeController {
+    private final Exchange exchange;
+    private final Access access;
+    private final HttpServletResponse response;
+
+    ExchangeController(Exchange exchange, Access access, HttpServletResponse response) {
+        this.exchange = exchange;
+        this.access = access;
+        this.response = response;
+    }
+
+    @GetMapping("/exchange")
+    String page(Model model) {
+        model.addAttribute("mayTake", !access.member().isOffice());
+        return "exchange";
+    }
+
+    @GetMapping("/exchange/lumko-colours.cgats")
+    ResponseEntity<byte[]> cgats() {
+        return file(
+                "lumko-colours.cgats", "text/plain", Cgats.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/exchange/lumko-colours.cxf")
+    ResponseEntity<byte[]> cxf() {
+        return file("lumko-colours.cxf", "application/xml", Cxf.write(exchange.all()));
+    }
+
+    @GetMapping("/exchange/lumko-colours.csv")
+    ResponseEntity<byte[]> csv() {
+        return file(
+                "lumko-colours.csv",
+                "text/csv",
+                ColourTable.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String type, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=" + name)
+                .body(bytes);
+    }
+
+    @PostMapping("/exchange")
+    String take(@RequestParam MultipartFile file, Model model) throws IOException {
+        page(model);
+        try {
+            model.addAttribute("taken", exchange.take(read(file.getBytes())));
+        } catch (BadFileException refused) {
+            response.setStatus(422);
+            model.addAttribute("refused", refused.getMessage());
+        }
+        return "exchange";
+    }
+
+    /** Told apart by how they begin, not by what they are called. */
+    private static ColourFile read(byte[] bytes) {
+        String begin = new String(bytes, 0, Math.min(bytes.length, 300), StandardCharsets.UTF_8)
+                .replace("\uFEFF", "")
+                .stripLeading();
+        if (begin.startsWith("<")) {
+            return Cxf.read(bytes);
+        }
+        String first = begin.lines().findFirst().orElse("");
+        return first.contains(",") ? ColourTable.read(bytes) : Cgats.read(bytes);
+    }
+}
