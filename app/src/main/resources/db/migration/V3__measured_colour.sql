@@ -7,6 +7,11 @@ alter table colour
   add column factors double precision[] check (array_length(factors, 1) between 31 and 48),
   add constraint colour_spectrum_whole check ((start_nm is null) = (factors is null)),
   add constraint colour_factors check (0 <= all (factors) and 1.5 >= all (factors));
+-- two entries that are one colour: the one points at the other, so that nothing recorded with it is lost
+alter table colour
+  add column merged_into uuid,
+  add constraint colour_not_itself check (merged_into <> id),
+  add foreign key (organisation_id, merged_into) references colour (organisation_id, id);
 alter table colour alter column maker drop default, alter column formula drop default;
 
 alter table product

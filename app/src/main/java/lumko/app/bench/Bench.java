@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.figure.Figures;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
@@ -14,6 +15,8 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
 import lumko.core.film.Colorant;
 import lumko.core.film.Dispenser;
@@ -21,6 +24,9 @@ import lumko.core.film.DryFilm;
 import lumko.core.film.Hiding;
 import lumko.core.film.RecipeFinder;
 import lumko.core.film.Target;
+import lumko.core.film.UnrepeatableMix;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Component;
 
 /** Finds what is laid on the bench, and computes with it. */
@@ -32,10 +38,15 @@ class Bench {
     private static final double USUAL_SPREAD = 10;
     private static final double USUAL_SOLIDS = 38;
 
-    private final Store store;
+    /** One coat more than planned. ASSUMPTION until coats really needed are counted. */
+    private static final double ODDS_OF_ONE_MORE = 0.3;
 
-    Bench(Store store) {
+    private final Store store;
+    private final Figures figures;
+
+    Bench(Store store, Figures figures) {
         this.store = store;
+        this.figures = figures;
     }
 
     /**
@@ -105,6 +116,18 @@ class Bench {
         Hiding hiding = Hiding.of(
                 finish.spectrum(), sheet.map(Product.DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST), film);
         return new Hidden(hiding.over(over.spectrum(), film), hiding.bestUndercoat(film), sheet.isPresent());
+    }
+
+    /** Whether a mix does two coats of an area, with the odds of a third. */
+    UnrepeatableMix lasts(BoxMixer.Mix mix, Area area) {
+        Catalogue catalogue = figures.catalogue();
+        return UnrepeatableMix.of(
+                Volume.ofLitres(mix.litres()),
+                area,
+                catalogue.count(Figure.ROLLED_COATS),
+                catalogue.value(Figure.SPREAD_EMULSION),
+                ODDS_OF_ONE_MORE,
+                Volume.ofLitres(catalogue.value(Figure.LOSS_ROLLER)));
     }
 
     /** The nearest mix of what is in the store. */

@@ -14,6 +14,8 @@ import lumko.app.platform.Speaker;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Illuminant;
 import lumko.core.colour.Metamerism;
+import lumko.core.film.BoxMixer;
+import lumko.core.quantity.Area;
 import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BenchController {
     private static final Limits MILLILITRES = new Limits("tin", 50, 200_000, "ml");
     private static final Limits STEP = new Limits("step", 0, 100, "ml");
+    private static final Limits AREA = new Limits("area", 0.5, 5000, "m²");
     private static final Limits LITRES = new Limits("litres", 0.05, 1000, "L");
 
     private final Bench bench;
@@ -93,7 +96,14 @@ class BenchController {
         if (typed.containsKey("litres")) {
             double litres = form.number("litres", LITRES);
             if (!form.hasErrors()) {
-                model.addAttribute("mix", bench.box(other, litres).orElse(null));
+                Optional<BoxMixer.Mix> mix = bench.box(other, litres);
+                model.addAttribute("mix", mix.orElse(null));
+                if (!form.typed("area").isEmpty()) {
+                    double area = form.number("area", AREA);
+                    mix.filter(found -> !form.hasErrors())
+                            .ifPresent(found ->
+                                    model.addAttribute("lasts", bench.lasts(found, Area.ofSquareMetres(area))));
+                }
             }
         }
     }

@@ -2,6 +2,8 @@ package lumko.app.find;
 
 import java.util.List;
 import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Srgb;
@@ -9,16 +11,21 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The search from anywhere, and the page of a colour. */
 @Controller
 class FindController {
     private final Finder finder;
+    private final Store store;
+    private final Access access;
     private final Speaker speaker;
 
-    FindController(Finder finder, Speaker speaker) {
+    FindController(Finder finder, Store store, Access access, Speaker speaker) {
         this.finder = finder;
+        this.store = store;
+        this.access = access;
         this.speaker = speaker;
     }
 
@@ -41,6 +48,20 @@ class FindController {
         return "find";
     }
 
+    @PostMapping("/colours/{id}/merge")
+    String merge(@PathVariable UUID id, @RequestParam UUID into) {
+        access.requireLead();
+        store.merge(id, into);
+        return "redirect:/colours/" + into;
+    }
+
+    @PostMapping("/colours/{id}/separate")
+    String separate(@PathVariable UUID id) {
+        access.requireLead();
+        store.separate(id);
+        return "redirect:/colours/" + id;
+    }
+
     @GetMapping("/colours/{id}")
     String colour(@PathVariable UUID id, Model model) {
         Finder.Whereabouts whereabouts = finder.whereabouts(id);
@@ -50,6 +71,9 @@ class FindController {
                 finder.near(whereabouts.colour().lab()).stream()
                         .filter(near -> !near.colour().id().equals(id))
                         .toList());
+        model.addAttribute("merged", store.mergedInto(whereabouts.colour().id()));
+        model.addAttribute("others", store.stock().coloursByName());
+        model.addAttribute("maySet", access.member().isLead());
         return "colour";
     }
 }

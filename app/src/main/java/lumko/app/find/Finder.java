@@ -144,9 +144,12 @@ class Finder {
         Colour colour = Optional.ofNullable(stock.colours().get(colourId)).orElseThrow(NotFoundException::new);
         return new Whereabouts(
                 colour,
-                places(painted -> painted.colourId().filter(colourId::equals).isPresent()),
+                places(painted -> painted.colourId()
+                        .map(stock.colours()::get)
+                        .filter(colour::equals)
+                        .isPresent()),
                 stock.onShelf().stream()
-                        .filter(tin -> tin.colour().id().equals(colourId))
+                        .filter(tin -> tin.colour().equals(colour))
                         .toList());
     }
 

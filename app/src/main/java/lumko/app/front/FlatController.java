@@ -25,6 +25,7 @@ import lumko.app.walk.PlacedMark;
 import lumko.app.walk.WalkedFlat;
 import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
+import lumko.core.film.RoomLight;
 import lumko.core.turnover.FlatState;
 import lumko.core.work.Action;
 import org.springframework.stereotype.Controller;
@@ -56,8 +57,17 @@ class FlatController {
         this.clock = clock;
     }
 
+    private static final double UNKNOWN_SURFACE = 0.5;
+
     /** A room's walls side by side, in millimetres. */
-    record Strip(Room room, List<Piece> pieces, double width, double height, String ceilingFill, String trimFill) {}
+    record Strip(
+            Room room,
+            List<Piece> pieces,
+            double width,
+            double height,
+            String ceilingFill,
+            String trimFill,
+            RoomLight light) {}
 
     /** One wall in a strip. */
     record Piece(Surface surface, WallDrawing drawing, double x, Optional<Action> todo) {}
@@ -135,7 +145,23 @@ class FlatController {
                 x,
                 room.height().inMillimetres(),
                 fill(room.only(SurfaceKind.CEILING)),
-                fill(room.only(SurfaceKind.TRIM)));
+                fill(room.only(SurfaceKind.TRIM)),
+                light(room));
+    }
+
+    /** How light the room is in its colours of today; what nobody knows counts as an even middle grey. */
+    private static RoomLight light(Room room) {
+        List<RoomLight.Part> parts = new ArrayList<>();
+        room.surfaces().stream()
+                .filter(surface -> surface.wall().isPresent())
+                .forEach(surface -> parts.add(new RoomLight.Part(
+                        surface.asWall().paintedArea(),
+                        surface.topCoat()
+                                .flatMap(Coat::colour)
+                                .map(colour -> colour.lrv() / 100)
+                                .orElse(UNKNOWN_SURFACE))));
+        parts.add(new RoomLight.Part(room.outline().floorArea(), RoomLight.FLOOR));
+        return RoomLight.of(parts);
     }
 
     private static WallDrawing.Numbered numbered(PlacedMark mark) {

@@ -25,6 +25,9 @@ class ColourRow extends EditableRow {
 
     double @Nullable [] factors;
 
+    @Nullable
+    UUID mergedInto;
+
     protected ColourRow() {}
 
     ColourRow(UUID id, String name, String code, Srgb screen) {

@@ -1,11 +1,13 @@
 package lumko.app.paint;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Illuminant;
@@ -70,6 +72,7 @@ public class Store {
 
         public List<Colour> coloursByName() {
             return colours.values().stream()
+                    .distinct()
                     .sorted(Comparator.comparing(Colour::name))
                     .toList();
         }
@@ -96,12 +99,52 @@ public class Store {
                         row.sheet(),
                         sizesByProduct.getOrDefault(row.id(), List.of())))
                 .collect(Collectors.toMap(Product::id, product -> product));
-        Map<UUID, Colour> colourById =
-                colours.findAll().stream().map(ColourRow::colour).collect(Collectors.toMap(Colour::id, c -> c));
+        Map<UUID, Colour> colourById = colourById();
         Map<UUID, Tin> tinById = tins.findAll().stream()
                 .map(row -> tin(row, byId, colourById))
                 .collect(Collectors.toMap(Tin::id, tin -> tin));
         return new Stock(byId, colourById, tinById);
+    }
+
+    /** Every id of a colour; that of a merged one stands for the colour it was merged into. */
+    private Map<UUID, Colour> colourById() {
+        List<ColourRow> rows = colours.findAll();
+        Map<UUID, Colour> own = rows.stream()
+                .filter(row -> row.mergedInto == null)
+                .map(ColourRow::colour)
+                .collect(Collectors.toMap(Colour::id, colour -> colour));
+        Map<UUID, Colour> all = new HashMap<>(own);
+        rows.stream()
+                .filter(row -> row.mergedInto != null)
+                .forEach(row ->
+                        Optional.ofNullable(own.get(row.mergedInto)).ifPresent(colour -> all.put(row.id(), colour)));
+        return all;
+    }
+
+    /** The names of the entries that were merged into a colour, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> mergedInto(UUID colourId) {
+        return colours.findAll().stream()
+                .filter(row -> colourId.equals(row.mergedInto))
+                .collect(Collectors.toMap(ColourRow::id, row -> row.name));
+    }
+
+    /** Two entries are one colour from now on; what was recorded with either is kept. */
+    public void merge(UUID from, UUID into) {
+        ColourRow row = colours.findById(from).orElseThrow(NotFoundException::new);
+        ColourRow target = colours.findById(into).orElseThrow(NotFoundException::new);
+        if (row.mergedInto != null || target.mergedInto != null || from.equals(into)) {
+            throw new ChangedMeanwhileException();
+        }
+        row.mergedInto = into;
+        colours.findAll().stream()
+                .filter(other -> from.equals(other.mergedInto))
+                .forEach(other -> other.mergedInto = into);
+    }
+
+    /** A merged entry stands on its own again. */
+    public void separate(UUID merged) {
+        colours.findById(merged).orElseThrow(NotFoundException::new).mergedInto = null;
     }
 
     private static Tin tin(TinRow row, Map<UUID, Product> products, Map<UUID, Colour> colours) {

@@ -63,6 +63,16 @@ class BenchTest extends ApplicationTest {
                 .contains("id=\"mix\"", "A mix cannot be made again");
     }
 
+    @Test
+    void aMixHasToLastForTheArea() {
+        assertThat(get("one={a}&other={b}&litres=2&area=30", id("Oat Husk"), id("Wet Slate")))
+                .bodyText()
+                .contains("Do not start:");
+        assertThat(get("one={a}&other={b}&litres=2&area=4", id("Oat Husk"), id("Wet Slate")))
+                .bodyText()
+                .contains("It lasts:");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -7,11 +7,15 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Layer;
+import lumko.app.platform.EditableRow;
 import lumko.app.walk.Walks;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -175,6 +179,39 @@ class StoryTest extends BrowserTest {
         assertThat(stranger.locator("main")).containsText("No house is on record yet");
         stranger.navigate(sheetUrl);
         assertThat(stranger.locator("h1")).hasText("Not here");
+    }
+
+    @Test
+    void anUnknownWallIsReadIdentifiedAndATinIsFixed() {
+        Flat flat = freshFlat("Ropewalk Court");
+        asLead(() -> {
+            houses.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            return flat;
+        });
+        Page page = enter(Screen.PHONE, "Jonas Petrak");
+        page.navigate(url("/walls/" + wall(flat, 0).id() + "/walk"));
+        page.locator("#read-colour").click();
+        button(page, "Calibrate and begin").click();
+        for (int n = 0; n < 3; n++) {
+            page.locator("#shoot").click();
+            assertThat(page.locator("figure")).hasCount(n + 2);
+        }
+        assertThat(page.locator("main")).containsText("Which paint may it be?");
+        assertAccessible(page, "reading on a phone");
+        String name = page.locator("ol.lines li b").first().textContent();
+        button(page, "It is " + name).click();
+        assertThat(page.locator(".verdict")).containsText("On record: " + name);
+
+        page.navigate(url("/bench"));
+        page.locator("#one").selectOption(new SelectOption().setLabel("Oat Husk AT-11"));
+        page.locator("#other").selectOption(new SelectOption().setLabel("Brick Blush AT-18"));
+        button(page, "Lay them side by side").click();
+        page.locator("#from").selectOption("THE_TIN");
+        page.locator("form:has(#millilitres) button").click();
+        assertThat(page.locator("#recipe")).containsText("ml afterwards");
+        assertAccessible(page, "bench on a phone");
+        page.keyboard().press("/");
+        page.waitForURL(url("/find"));
     }
 
     @Test

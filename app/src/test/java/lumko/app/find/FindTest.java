@@ -2,19 +2,27 @@ package lumko.app.find;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.util.List;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
+import lumko.app.account.Member;
+import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Srgb;
+import lumko.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 class FindTest extends ApplicationTest {
     @Autowired
     Finder finder;
+
+    @Autowired
+    Store store;
 
     private List<String> titles(String typed) {
         return asLead(() -> finder.find(typed)).stream().map(Finder.Hit::title).toList();
@@ -56,6 +64,44 @@ class FindTest extends ApplicationTest {
         assertThat(whereabouts.tins()).hasSizeGreaterThanOrEqualTo(4);
         assertThatThrownBy(() -> as(stranger(), () -> finder.whereabouts(oatHusk)))
                 .isInstanceOf(NotFoundException.class);
+    }
+
+    @Test
+    void twoEntriesOfOneColourAreMergedWithoutLosingWhatHangsOnThem() {
+        UUID first = asLead(() -> store.addColour("Merge Me", "", Srgb.ofHex("#e0d8c8")));
+        UUID second = asLead(() -> store.addColour("Merge Me Too", "", Srgb.ofHex("#e0d8c8")));
+        asLead(() -> {
+            Store.Stock stock = store.stock();
+            return store.addTin(
+                    "M1",
+                    stock.productsByName().getFirst().id(),
+                    second,
+                    "",
+                    Volume.ofLitres(1),
+                    Volume.ofLitres(1),
+                    "shelf",
+                    "");
+        });
+        assertThat(post(member("jonas"), "/colours/" + second + "/merge", first))
+                .hasStatus(403);
+        assertThat(post(member("mirela"), "/colours/" + second + "/merge", first))
+                .hasStatus(302);
+        assertThat(titles("merge me")).contains("Merge Me", "M1 Merge Me").doesNotContain("Merge Me Too");
+        assertThat(asLead(() -> finder.whereabouts(first)).tins()).hasSize(1);
+        assertThat(asLead(() -> finder.whereabouts(second)).colour().id()).isEqualTo(first);
+        assertThat(post(member("mirela"), "/colours/" + first + "/merge", first))
+                .hasStatus(409);
+        post(member("mirela"), "/colours/" + second + "/separate", first);
+        assertThat(titles("merge me")).contains("M1 Merge Me Too");
+    }
+
+    private MvcTestResult post(Member member, String path, UUID into) {
+        return mvc.post()
+                .uri(path)
+                .with(user(member))
+                .with(csrf())
+                .param("into", into.toString())
+                .exchange();
     }
 
     @Test

@@ -1,0 +1,49 @@
+package lumko.core.film;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import lumko.core.quantity.Area;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+
+class RoomLightTest {
+    private static RoomLight room(double walls) {
+        return RoomLight.of(List.of(
+                new RoomLight.Part(Area.ofSquareMetres(30), walls),
+                new RoomLight.Part(Area.ofSquareMetres(9), 0.85),
+                new RoomLight.Part(Area.ofSquareMetres(9), RoomLight.FLOOR)));
+    }
+
+    @Test
+    void theMeanIsByArea() {
+        assertThat(room(0.6).reflectance()).isCloseTo((30 * 0.6 + 9 * 0.85 + 9 * 0.2) / 48, Offset.offset(1e-9));
+    }
+
+    @Test
+    void anEvenRoomGainsAsASphereDoes() {
+        RoomLight half = RoomLight.of(List.of(new RoomLight.Part(Area.ofSquareMetres(10), 0.5)));
+        assertThat(half.gain()).isCloseTo(2, Offset.offset(1e-9));
+    }
+
+    @Test
+    void lighterWallsNeverMakeItDarker() {
+        double last = 0;
+        for (double walls = 0.05; walls < 0.95; walls += 0.05) {
+            assertThat(room(walls).gain()).isGreaterThan(last);
+            last = room(walls).gain();
+        }
+    }
+
+    @Test
+    void aDarkColourInASmallRoomIsWarnedOf() {
+        assertThat(RoomLight.drops(room(0.7), room(0.1), Area.ofSquareMetres(9)))
+                .isTrue();
+        assertThat(RoomLight.drops(room(0.7), room(0.1), Area.ofSquareMetres(20)))
+                .isFalse();
+        assertThat(RoomLight.drops(room(0.7), room(0.68), Area.ofSquareMetres(9)))
+                .isFalse();
+        assertThatThrownBy(() -> RoomLight.of(List.of())).hasMessageContaining("surfaces");
+    }
+}
