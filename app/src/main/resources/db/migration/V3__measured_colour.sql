@@ -17,7 +17,12 @@ alter table colour alter column maker drop default, alter column formula drop de
 alter table product
   add column spread_m2_l double precision check (spread_m2_l between 1 and 30),
   add column solids_pct double precision check (solids_pct between 5 and 100),
-  add column contrast_ratio double precision check (contrast_ratio > 0 and contrast_ratio < 1);
+  add column contrast_ratio double precision check (contrast_ratio > 0 and contrast_ratio < 1),
+  add column discontinued boolean not null default false,
+  add column substitute_id uuid,
+  add constraint product_not_itself check (substitute_id <> id),
+  add foreign key (organisation_id, substitute_id) references product (organisation_id, id);
+alter table product alter column discontinued drop default;
 
 -- a colour reading of a surface: several measurements, still open or done
 create table reading (
@@ -37,6 +42,19 @@ create table reading (
 );
 create unique index reading_one_open on reading (surface_id) where done_at is null;
 create index reading_surface on reading (surface_id);
+
+-- a result of the bench, kept with the link that computes it again
+create table kept_result (
+  id uuid primary key,
+  organisation_id uuid not null references organisation (id),
+  link varchar(500) not null check (link like '/bench?%'),
+  words varchar(250) not null check (length(trim(words)) > 0),
+  tin_id uuid,
+  kept_by uuid not null,
+  kept_at timestamptz not null,
+  foreign key (organisation_id, tin_id) references tin (organisation_id, id),
+  foreign key (organisation_id, kept_by) references person (organisation_id, id)
+);
 
 create table reading_shot (
   id uuid primary key,

@@ -1,5 +1,6 @@
 package lumko.app.bench;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
+import lumko.core.film.CoatPlan;
 import lumko.core.film.Colorant;
 import lumko.core.film.Dispenser;
 import lumko.core.film.DryFilm;
@@ -26,6 +28,7 @@ import lumko.core.film.RecipeFinder;
 import lumko.core.film.Target;
 import lumko.core.film.UnrepeatableMix;
 import lumko.core.quantity.Area;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Component;
 
@@ -34,6 +37,8 @@ import org.springframework.stereotype.Component;
 class Bench {
     /** Scattering of a wall paint whose curves nobody knows, per µm: that of the white base. */
     private static final double USUAL_SCATTERING_CONTRAST = 0.93;
+
+    private static final double TEN = 10;
 
     private static final double USUAL_SPREAD = 10;
     private static final double USUAL_SOLIDS = 38;
@@ -107,7 +112,24 @@ class Bench {
     }
 
     /** Coats of a paint over what is there. */
-    record Hidden(Hiding.Coats coats, double undercoat, boolean isByDataSheet) {}
+    record Hidden(Hiding.Coats coats, double undercoat, boolean isByDataSheet, List<Way> ways) {}
+
+    /** What a way of hiding costs on ten square metres. */
+    record Way(CoatPlan plan, Duration hand, Volume paint, Duration elapsed) {}
+
+    private Way way(CoatPlan plan, double spread) {
+        Catalogue catalogue = figures.catalogue();
+        double minutes = plan.undercoats() * catalogue.value(Figure.PRIME_WALL)
+                + plan.finish() * catalogue.value(Figure.ROLL_WALL);
+        double hours = plan.undercoats() * catalogue.value(Figure.DRY_PRIMER)
+                + plan.finish() * catalogue.value(Figure.DRY_EMULSION);
+        double litres = plan.undercoats() * TEN / catalogue.value(Figure.SPREAD_PRIMER) + plan.finish() * TEN / spread;
+        return new Way(
+                plan,
+                Times.ofMinutes(minutes * TEN),
+                Volume.ofLitres(litres),
+                Times.ofHours(hours).plus(Times.ofMinutes(minutes * TEN)));
+    }
 
     Hidden hiding(BenchColour over, BenchColour finish, Optional<Product> product) {
         Optional<Product.DataSheet> sheet = product.flatMap(Product::sheet);
@@ -115,7 +137,14 @@ class Bench {
                 .orElseGet(() -> DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
         Hiding hiding = Hiding.of(
                 finish.spectrum(), sheet.map(Product.DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST), film);
-        return new Hidden(hiding.over(over.spectrum(), film), hiding.bestUndercoat(film), sheet.isPresent());
+        double spread = sheet.map(Product.DataSheet::spread).orElse(USUAL_SPREAD);
+        return new Hidden(
+                hiding.over(over.spectrum(), film),
+                hiding.bestUndercoat(film),
+                sheet.isPresent(),
+                hiding.plans(over.spectrum(), film).stream()
+                        .map(plan -> way(plan, spread))
+                        .toList());
     }
 
     /** Whether a mix does two coats of an area, with the odds of a third. */

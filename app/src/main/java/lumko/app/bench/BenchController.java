@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.account.Access;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
@@ -20,7 +21,10 @@ import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The bench, colour side. Everything stands in the link, so that it can be sent. */
 @Controller
@@ -30,21 +34,43 @@ class BenchController {
     private static final Limits AREA = new Limits("area", 0.5, 5000, "m²");
     private static final Limits LITRES = new Limits("litres", 0.05, 1000, "L");
 
+    private static final int LONGEST_WORDS = 250;
+    private static final int LONGEST_LINK = 500;
+    private static final List<String> OF_THE_LINK =
+            List.of("one", "other", "product", "from", "millilitres", "step", "litres", "area");
+
     private final Bench bench;
+    private final KeptResults results;
     private final Store store;
+    private final Access access;
     private final Speaker speaker;
     private final HttpServletResponse response;
 
-    BenchController(Bench bench, Store store, Speaker speaker, HttpServletResponse response) {
+    BenchController(
+            Bench bench,
+            KeptResults results,
+            Store store,
+            Access access,
+            Speaker speaker,
+            HttpServletResponse response) {
         this.bench = bench;
+        this.results = results;
         this.store = store;
+        this.access = access;
         this.speaker = speaker;
         this.response = response;
     }
 
     @GetMapping("/bench")
     String bench(@RequestParam Map<String, String> typed, Model model) {
-        Form form = new Form(typed, speaker.words());
+        return bench(typed, model, new Form(typed, speaker.words()));
+    }
+
+    private String bench(Map<String, String> typed, Model model, Form form) {
+        model.addAttribute("kept", results.latest());
+        model.addAttribute("tins", store.stock().onShelf());
+        model.addAttribute("mayKeep", !access.member().isOffice());
+        model.addAttribute("link", link(typed));
         List<Colour> colours = store.stock().coloursByName();
         model.addAttribute("colours", colours);
         model.addAttribute("products", store.stock().productsByName());
@@ -67,6 +93,39 @@ class BenchController {
             response.setStatus(422);
         }
         return "bench";
+    }
+
+    /** The link that computes the same again. */
+    private static String link(Map<String, String> typed) {
+        UriComponentsBuilder link = UriComponentsBuilder.fromPath("/bench");
+        OF_THE_LINK.stream().filter(typed::containsKey).forEach(name -> link.queryParam(name, "{" + name + "}"));
+        return link.encode().buildAndExpand(typed).toUriString();
+    }
+
+    /** Keeps what the link computes, with a few words and the tin it is for. */
+    @PostMapping("/bench")
+    String keep(@RequestParam Map<String, String> typed, Model model) {
+        Form form = new Form(typed, speaker.words());
+        String words = form.text("words", LONGEST_WORDS);
+        String link = form.typed("link");
+        if (!link.startsWith("/bench?") || link.length() > LONGEST_LINK) {
+            form.refuse("link", speaker.words().say("refused.choice", "link", link));
+        }
+        Optional<UUID> tin = form.typed("tin").isEmpty()
+                ? Optional.empty()
+                : form.attempt("tin", () -> UUID.fromString(form.typed("tin")));
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return bench(typed, model, form);
+        }
+        results.keep(link, words, tin);
+        return "redirect:" + link;
+    }
+
+    @PostMapping("/bench/kept/{id}/forget")
+    String forget(@PathVariable UUID id) {
+        results.forget(id);
+        return "redirect:/bench";
     }
 
     private static void compare(BenchColour one, BenchColour other, Model model) {

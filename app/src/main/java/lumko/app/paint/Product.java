@@ -16,6 +16,8 @@ public record Product(
         double gloss60,
         Binder binder,
         Optional<DataSheet> sheet,
+        boolean isDiscontinued,
+        Optional<UUID> substitute,
         List<Volume> sizes) {
     /**
      * What the maker says of a coat.

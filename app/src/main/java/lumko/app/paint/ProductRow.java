@@ -37,6 +37,11 @@ class ProductRow extends EditableRow {
     @Nullable
     Double contrastRatio;
 
+    boolean discontinued;
+
+    @Nullable
+    UUID substituteId;
+
     Optional<Product.DataSheet> sheet() {
         return spread == null || solids == null || contrastRatio == null
                 ? Optional.empty()

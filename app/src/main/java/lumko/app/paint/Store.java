@@ -97,6 +97,8 @@ public class Store {
                         row.gloss60,
                         row.binder,
                         row.sheet(),
+                        row.discontinued,
+                        Optional.ofNullable(row.substituteId),
                         sizesByProduct.getOrDefault(row.id(), List.of())))
                 .collect(Collectors.toMap(Product::id, product -> product));
         Map<UUID, Colour> colourById = colourById();
@@ -127,6 +129,25 @@ public class Store {
         return colours.findAll().stream()
                 .filter(row -> colourId.equals(row.mergedInto))
                 .collect(Collectors.toMap(ColourRow::id, row -> row.name));
+    }
+
+    /** A product is no longer made; what is used instead, if anything is known. */
+    public void discontinue(UUID productId, Optional<UUID> substitute) {
+        ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
+        substitute.ifPresent(id -> {
+            if (id.equals(productId) || !products.existsById(id)) {
+                throw new NotFoundException();
+            }
+        });
+        row.discontinued = true;
+        row.substituteId = substitute.orElse(null);
+    }
+
+    /** A product is made again. */
+    public void continueAgain(UUID productId) {
+        ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
+        row.discontinued = false;
+        row.substituteId = null;
     }
 
     /** Two entries are one colour from now on; what was recorded with either is kept. */

@@ -11,6 +11,7 @@ import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Srgb;
+import lumko.core.film.DryFilm;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
@@ -127,6 +128,37 @@ class StoreController {
             }
         }
         return sizes.stream().distinct().toList();
+    }
+
+    /** What the maker says of a coat. */
+    @PostMapping("/store/products/{productId}/sheet")
+    String describe(
+            @PathVariable UUID productId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        double spread = form.number("spread", DryFilm.SPREAD);
+        double solids = form.number("solids", DryFilm.SOLIDS);
+        double contrast = form.number("contrast", Store.CONTRAST);
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        store.describe(productId, new Product.DataSheet(spread, solids, contrast));
+        return "redirect:/store#products";
+    }
+
+    @PostMapping("/store/products/{productId}/made")
+    String made(@PathVariable UUID productId, @RequestParam boolean still, @RequestParam Optional<UUID> substitute) {
+        access.requirePainter();
+        if (still) {
+            store.continueAgain(productId);
+        } else {
+            store.discontinue(productId, substitute);
+        }
+        return "redirect:/store#products";
     }
 
     @PostMapping("/store/tins")

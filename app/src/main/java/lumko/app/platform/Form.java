@@ -167,8 +167,7 @@ public final class Form {
         } catch (OutOfRangeException outOfRange) {
             refuse(
                     field,
-                    words.say(
-                            "refused.range",
+                    words.range(
                             label(field),
                             words.number(limits.low(), 2),
                             words.number(limits.high(), 2),

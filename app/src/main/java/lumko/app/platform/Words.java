@@ -228,21 +228,26 @@ public final class Words {
         String what = limits.what().substring(0, 1).toUpperCase(units.locale())
                 + limits.what().substring(1);
         if (limits.unit().equals("°C") && units == UnitSystem.US) {
-            return say(
-                    "refused.range",
+            return range(
                     what,
                     plain(limits.low() * 1.8 + 32),
                     plain(limits.high() * 1.8 + 32),
                     "°F",
                     plain(refused.value() * 1.8 + 32));
         }
-        return say(
-                "refused.range",
+        return range(
                 what,
                 plain(limits.low() / divisor),
                 plain(limits.high() / divisor),
                 unit,
                 plain(refused.value() / divisor));
+    }
+
+    /** What must lie between what, and what it was; a pure number has no unit. */
+    public String range(String what, String low, String high, String unit, String value) {
+        return say("refused.range", what, low, high, unit, value)
+                .replace(" ,", ",")
+                .replace(" .", ".");
     }
 
     /** Up to two places, so that a typed value is shown as typed. */

@@ -1,15 +1,23 @@
 package lumko.app.reading;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
+import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Lab;
+import lumko.core.colour.SmoothReflectance;
+import lumko.core.colour.Spectrum;
+import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +28,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Reading a wall, step by step, and which paint it may be. */
 @Controller
 class ReadingController {
+    private static final Limits LIGHTNESS = new Limits("lightness", 0, 100, "");
+    private static final Limits OPPONENT = new Limits("a or b", -128, 128, "");
+
     private final Readings readings;
     private final Houses houses;
     private final Access access;
@@ -47,6 +58,48 @@ class ReadingController {
     @PostMapping("/walls/{wallId}/reading/shoot")
     String shoot(@PathVariable UUID wallId, Model model) {
         return after(wallId, readings.shoot(wallId), model);
+    }
+
+    /** A place measured elsewhere: L*, a*, b* in daylight, 10°, or 31 factors from 400 to 700 nm. */
+    @PostMapping("/walls/{wallId}/reading/note")
+    String note(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = new Form(typed, speaker.words());
+        Optional<Spectrum> spectrum = form.typed("factors").isEmpty()
+                ? typedLab(form)
+                : form.attempt(
+                        "factors",
+                        () -> Spectrum.of(
+                                Spectrum.START,
+                                Arrays.stream(form.typed("factors").split("[\\s;]+"))
+                                        .mapToDouble(ReadingController::number)
+                                        .toArray()));
+        if (!form.hasErrors() && spectrum.isPresent()) {
+            readings.note(
+                    wallId,
+                    spectrum.get(),
+                    speaker.words()
+                            .say(form.typed("factors").isEmpty() ? "reading.typedLab" : "reading.typedSpectrum"));
+            return "redirect:/walls/" + wallId + "/reading";
+        }
+        response.setStatus(422);
+        return show(wallId, String.join(" ", form.sentences()), model);
+    }
+
+    private static Optional<Spectrum> typedLab(Form form) {
+        double lightness = form.number("lightness", LIGHTNESS);
+        double a = form.number("a", OPPONENT);
+        double b = form.number("b", OPPONENT);
+        return form.hasErrors()
+                ? Optional.empty()
+                : Optional.of(SmoothReflectance.of(new Lab(lightness, a, b), Colorimetry.DAYLIGHT));
+    }
+
+    private static double number(String text) {
+        try {
+            return Double.parseDouble(text.replace(',', '.'));
+        } catch (NumberFormatException notANumber) {
+            throw new IllegalArgumentException("“" + text + "” is no number", notANumber);
+        }
     }
 
     @PostMapping("/walls/{wallId}/reading/undo")

@@ -178,6 +178,22 @@ public class Readings {
         };
     }
 
+    /** Takes a place that was measured otherwise: typed, or from a file. */
+    public void note(UUID surfaceId, Spectrum spectrum, String instrument) {
+        requireSurface(surfaceId);
+        ReadingRow row = readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseGet(() -> begun(surfaceId));
+        row.instrument = instrument;
+        if (row.driftPercent == null) {
+            row.driftPercent = 0.0;
+        }
+        readings.saveAndFlush(row);
+        List<ShotRow> known = shots.findByReadingIdOrderByPosition(row.id());
+        if (known.size() < WallReading.MOST) {
+            int next = known.isEmpty() ? 0 : known.getLast().position + 1;
+            shots.saveAndFlush(new ShotRow(row.id(), next, spectrum));
+        }
+    }
+
     /** Takes the last place back. */
     public void undo(UUID surfaceId) {
         requireSurface(surfaceId);

@@ -1,6 +1,7 @@
 package lumko.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import lumko.app.ApplicationTest;
@@ -61,6 +62,44 @@ class BenchTest extends ApplicationTest {
         assertThat(get("one={a}&other={b}&litres=2", id("Oat Husk"), id("Wet Slate")))
                 .bodyText()
                 .contains("id=\"mix\"", "A mix cannot be made again");
+    }
+
+    @Test
+    void aResultIsKeptWithItsLinkAndForgotten() throws Exception {
+        String link = "/bench?one=" + id("Oat Husk") + "&other=" + id("Wet Slate") + "&litres=2";
+        assertThat(mvc.post()
+                        .uri("/bench")
+                        .with(user(member("jonas")))
+                        .with(csrf())
+                        .param("link", link)
+                        .param("words", "grey from what is left")
+                        .exchange())
+                .hasStatus(302)
+                .hasRedirectedUrl(link);
+        assertThat(get("one={a}", id("Oat Husk"))).bodyText().contains("grey from what is left", "Jonas Petrak");
+        assertThat(mvc.get().uri("/bench").with(user(stranger()))).bodyText().doesNotContain("grey from what is left");
+        assertThat(mvc.post()
+                        .uri("/bench")
+                        .with(user(member("jonas")))
+                        .with(csrf())
+                        .param("link", "https://elsewhere.example/")
+                        .param("words", "no")
+                        .exchange())
+                .hasStatus(422);
+        assertThat(mvc.post()
+                        .uri("/bench")
+                        .with(user(member("tobias")))
+                        .with(csrf())
+                        .param("link", link)
+                        .param("words", "office"))
+                .hasStatus(403);
+    }
+
+    @Test
+    void anUndercoatIsWeighedAgainstMoreCoats() {
+        assertThat(get("one={a}&other={b}", id("Kelp Cellar"), id("Harbour Milk")))
+                .bodyText()
+                .contains("finish alone", "undercoat, then finish");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
@@ -20,6 +21,7 @@ import lumko.app.platform.EditableRow;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.colour.Seen;
+import lumko.core.colour.Spectrum;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -191,6 +193,32 @@ class ReadingTest extends ApplicationTest {
         assertThat(press(member("jonas"), "finish")).hasStatus(302);
         assertThat(reading().isDone()).isTrue();
         assertThat(press(member("jonas"), "finish")).hasStatus(404);
+    }
+
+    @Test
+    void placesMeasuredElsewhereAreTyped() {
+        assertThat(note(Map.of("lightness", "86", "a", "1", "b", "9"))).hasStatus(302);
+        assertThat(note(Map.of("factors", "0.5 ".repeat(31).strip()))).hasStatus(302);
+        assertThat(reading().shots()).hasSize(2);
+        assertThat(reading().shots().getLast()).isEqualTo(Spectrum.flat(0.5));
+        assertThat(note(Map.of("lightness", "186", "a", "1", "b", "9")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("L* must be 0–100, was 186.");
+        assertThat(note(Map.of("factors", "0.5 0.4")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Last band must be 700–830 nm");
+        assertThat(note(Map.of("factors", "x"))).hasStatus(422).bodyText().contains("“x” is no number");
+    }
+
+    private MvcTestResult note(Map<String, String> fields) {
+        var request = mvc.post()
+                .uri("/walls/" + wallId + "/reading/note")
+                .with(user(member("jonas")))
+                .with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
     }
 
     @Test

@@ -119,6 +119,18 @@ public final class Hiding {
         return best;
     }
 
+    /** Without an undercoat, and with one in the best even grey, which is taken to hide what is under it. */
+    public List<CoatPlan> plans(Spectrum before, double dryMicrometres) {
+        Coats straight = over(before, dryMicrometres);
+        Coats onGrey = over(Spectrum.flat(bestUndercoat(dryMicrometres)), dryMicrometres);
+        return List.of(plan(0, straight), plan(1, onGrey));
+    }
+
+    private static CoatPlan plan(int undercoats, Coats coats) {
+        int looked = Math.min(coats.needed(), coats.left().size());
+        return new CoatPlan(undercoats, coats.needed(), coats.left().get(looked - 1));
+    }
+
     private static Lab seen(double[] reflectance) {
         return Colorimetry.DAYLIGHT.lab(reflectance);
     }

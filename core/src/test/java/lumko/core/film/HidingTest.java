@@ -76,6 +76,14 @@ class HidingTest {
         assertThat(Hiding.of(of("#efece3"), 0.9, film).bestUndercoat(film)).isGreaterThan(0.7);
     }
 
+    @Test
+    void anUndercoatNeverNeedsMoreOfTheFinish() {
+        List<CoatPlan> plans = Hiding.of(of("#efece3"), 0.85, film).plans(of("#101010"), film);
+        assertThat(plans).extracting(CoatPlan::undercoats).containsExactly(0, 1);
+        assertThat(plans.get(1).finish()).isLessThanOrEqualTo(plans.get(0).finish());
+        assertThat(plans.get(1).left()).isLessThanOrEqualTo(0.5);
+    }
+
     @Nested
     class Boxed {
         private BoxMixer.Available tin(String name, String hex, double litres) {

@@ -1,0 +1,63 @@
+package lumko.app.paint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.util.Map;
+import java.util.UUID;
+import lumko.app.ApplicationTest;
+import lumko.app.account.Member;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+class ProductTest extends ApplicationTest {
+    @Autowired
+    Store store;
+
+    private Product product(String name) {
+        return asLead(store::stock).productsByName().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private MvcTestResult post(Member member, String path, Map<String, String> fields) {
+        var request = mvc.post().uri(path).with(user(member)).with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    @Test
+    void theDataSheetIsNotedOrRefused() {
+        UUID id = product("Frame Satin").id();
+        String path = "/store/products/" + id + "/sheet";
+        assertThat(post(member("jonas"), path, Map.of("spread", "14", "solids", "35", "contrast", "0.9")))
+                .hasStatus(302);
+        assertThat(product("Frame Satin").sheet()).contains(new Product.DataSheet(14, 35, 0.9));
+        assertThat(post(member("jonas"), path, Map.of("spread", "140", "solids", "35", "contrast", "1")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Spread (m²/L) must be 1–30 m²/L, was 140 m²/L.", "Contrast ratio (0–1) must be 0.01–1");
+        assertThat(post(stranger(), path, Map.of("spread", "14", "solids", "35", "contrast", "0.9")))
+                .hasStatus(404);
+    }
+
+    @Test
+    void whatIsNoLongerMadeHasItsSubstitute() {
+        UUID id = product("Frame Gloss").id();
+        UUID instead = product("Frame Satin").id();
+        String path = "/store/products/" + id + "/made";
+        assertThat(post(member("jonas"), path, Map.of("still", "false", "substitute", instead.toString())))
+                .hasStatus(302);
+        assertThat(product("Frame Gloss").substitute()).contains(instead);
+        assertThat(mvc.get().uri("/store").with(user(member("tobias"))))
+                .bodyText()
+                .contains("no longer made: take Frame Satin");
+        assertThat(post(member("jonas"), path, Map.of("still", "false", "substitute", id.toString())))
+                .hasStatus(404);
+        post(member("jonas"), path, Map.of("still", "true"));
+        assertThat(product("Frame Gloss").isDiscontinued()).isFalse();
+    }
+}
