@@ -6,8 +6,10 @@ import java.util.UUID;
 import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
+import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.app.reading.Readings;
 import lumko.app.sheet.Sheets;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.PlaceAnswer;
@@ -28,6 +30,12 @@ class ScreenshotsTest extends BrowserTest {
 
     @Autowired
     Sheets sheets;
+
+    @Autowired
+    Store store;
+
+    @Autowired
+    Readings readings;
 
     private final Path folder = Path.of(System.getProperty("lumko.shots", "target/screenshots"));
 
@@ -63,6 +71,11 @@ class ScreenshotsTest extends BrowserTest {
         shot(desk, "/flats/" + flat.id(), "flat");
         shot(desk, "/walls/" + bedroom.id() + "/walk", "walk");
         shot(desk, "/store", "store");
+        shot(
+                desk,
+                "/bench?one=" + colour("Kelp Cellar") + "&other=" + colour("Harbour Milk")
+                        + "&from=WHITE_BASE&millilitres=2500&step=0.1",
+                "bench");
         shot(desk, "/practice", "practice");
         shot(desk, "/minutes", "minutes");
         shot(desk, "/figures", "figures");
@@ -75,6 +88,15 @@ class ScreenshotsTest extends BrowserTest {
                 .orElseThrow()
                 .id();
         shot(phone, "/marks/" + toggle, "mark-phone");
+        UUID unknown = wall(flat("Brickfield House", 19), 2).id();
+        as(lead, () -> {
+            readings.calibrate(unknown, true);
+            for (int n = 0; n < 4; n++) {
+                readings.shoot(unknown);
+            }
+            return unknown;
+        });
+        shot(desk, "/walls/" + unknown + "/reading", "reading");
         desk.navigate(url("/walls/" + living.id() + "/walk"));
         desk.locator("#torch").click();
         picture(desk, "walk-torch");
@@ -91,6 +113,14 @@ class ScreenshotsTest extends BrowserTest {
         phone.evaluate("document.querySelector('.sheet-step.next').scrollIntoView({block: 'center'})");
         picture(phone, "sheet-phone");
         shot(desk, "/flats/" + flat.id() + "/history", "history");
+    }
+
+    private UUID colour(String name) {
+        return asLead(() -> store.stock().coloursByName().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id());
     }
 
     private void mark(Surface wall, FaultKind kind, double left, double up) {

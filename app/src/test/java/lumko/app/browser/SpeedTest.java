@@ -35,6 +35,8 @@ class SpeedTest extends BrowserTest {
                 "/flats/" + flat.id() + "?surface=" + wall(flat, 2).id());
         views.put("walk", "/walls/" + wall(flat, 0).id() + "/walk");
         views.put("sheet", sheet);
+        views.put("bench", "/bench");
+        views.put("find", "/find?q=oat");
         views.put("practice", "/practice");
         views.put("history", "/flats/" + flat.id() + "/history");
         views.put("minutes", "/minutes");

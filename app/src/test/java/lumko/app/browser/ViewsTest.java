@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
+import lumko.app.paint.Store;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
 import lumko.core.repair.Mark;
@@ -24,6 +25,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 class ViewsTest extends BrowserTest {
     @Autowired
     Walks walks;
+
+    @Autowired
+    Store store;
 
     private List<String> views() {
         Flat flat = flat("Ropewalk Court", 3);
@@ -46,6 +50,8 @@ class ViewsTest extends BrowserTest {
                 "/walls/" + wall(flat, 0).id() + "/reading",
                 "/bench",
                 "/exchange",
+                "/colours/"
+                        + asLead(() -> store.stock().coloursByName().getFirst().id()),
                 "/find",
                 "/find?q=oat",
                 "/practice",

@@ -59,6 +59,11 @@ class FindTest extends ApplicationTest {
     void whereElseAPaintIs() {
         String link = asLead(() -> finder.find("AT-11")).getFirst().link();
         UUID oatHusk = UUID.fromString(link.substring("/colours/".length()));
+        assertThat(mvc.get().uri(link).with(user(member("tobias"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains("Ropewalk Court 7", "LRV", "measured; daylight")
+                .doesNotContain("Merge");
         Finder.Whereabouts whereabouts = asLead(() -> finder.whereabouts(oatHusk));
         assertThat(whereabouts.places()).extracting(Finder.Place::name).contains("Ropewalk Court 7");
         assertThat(whereabouts.tins()).hasSizeGreaterThanOrEqualTo(4);
@@ -88,6 +93,11 @@ class FindTest extends ApplicationTest {
                 .hasStatus(302);
         assertThat(titles("merge me")).contains("Merge Me", "M1 Merge Me").doesNotContain("Merge Me Too");
         assertThat(asLead(() -> finder.whereabouts(first)).tins()).hasSize(1);
+        assertThat(mvc.get().uri("/colours/" + first).with(user(member("mirela"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains("Also entered as “Merge Me Too”", "is another colour after all");
+        assertThat(mvc.get().uri("/colours/" + first).with(user(stranger()))).hasStatus(404);
         assertThat(asLead(() -> finder.whereabouts(second)).colour().id()).isEqualTo(first);
         assertThat(post(member("mirela"), "/colours/" + first + "/merge", first))
                 .hasStatus(409);
