@@ -62,9 +62,12 @@ public final class SheetView {
         };
     }
 
-    /** How much of it: places, surface, edge. */
+    /** In which paint, where there are several, and how much of it: places, surface, edge. */
     public String amount(SheetStep step) {
         List<String> parts = new ArrayList<>();
+        if (!paint(step).isEmpty()) {
+            parts.add(paint(step));
+        }
         if (step.step().places() > 0) {
             int places = step.step().places();
             parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
@@ -101,7 +104,7 @@ public final class SheetView {
     }
 
     /** What the steps of a coat are done in, where the sheet has several paints. */
-    public String paint(SheetStep step) {
+    private String paint(SheetStep step) {
         return sheet.paints().size() < 2
                 ? ""
                 : sheet.paints().stream()
