@@ -11,9 +11,7 @@ import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
@@ -63,11 +61,7 @@ class Bench {
     BenchColour colour(String key) {
         if (key.startsWith("#")) {
             Srgb srgb = Srgb.ofHex(key);
-            return new BenchColour(
-                    key,
-                    key,
-                    SmoothReflectance.of(srgb.lab(), Colorimetry.of(Illuminant.D65, Observer.DEGREES_2)),
-                    true);
+            return new BenchColour(key, key, SmoothReflectance.of(srgb), true);
         }
         if (key.startsWith("lab:")) {
             String[] parts = key.substring(4).split(",");

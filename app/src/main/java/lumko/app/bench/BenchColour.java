@@ -1,9 +1,7 @@
 package lumko.app.bench;
 
 import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Observer;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 
@@ -24,6 +22,6 @@ public record BenchColour(String key, String name, Spectrum spectrum, boolean is
 
     /** What the screen shows of it, and whether it can. */
     public Srgb.Shown shown() {
-        return Srgb.of(Colorimetry.of(Illuminant.D65, Observer.DEGREES_2).lab(spectrum));
+        return Srgb.of(spectrum);
     }
 }

@@ -1,10 +1,7 @@
 package lumko.app.bench;
 
 import lumko.app.platform.Words;
-import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Observer;
 import lumko.core.colour.Seen;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -30,9 +27,7 @@ public final class BenchView {
 
     /** What the screen shows of a reflectance in daylight. */
     public String hex(Spectrum spectrum) {
-        return Srgb.of(Colorimetry.of(Illuminant.D65, Observer.DEGREES_2).lab(spectrum))
-                .srgb()
-                .hex();
+        return Srgb.of(spectrum).srgb().hex();
     }
 
     /** A curve of reflectance on 300 × 100: 400–700 nm across, 0–1 up. */

@@ -12,9 +12,6 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Store;
-import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
-import lumko.core.colour.Observer;
 import lumko.core.colour.Srgb;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,7 +49,6 @@ class Exchange {
         List<String> measured = new ArrayList<>();
         List<String> leftAlone = new ArrayList<>();
         Set<String> seen = new HashSet<>();
-        Colorimetry screen = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
         for (Sample sample : file.samples()) {
             String key = sample.name().toLowerCase(Locale.ROOT);
             boolean hasColour = sample.spectrum().isPresent() || sample.lab().isPresent();
@@ -65,7 +61,7 @@ class Exchange {
                 UUID id = store.addColour(
                         sample.name(),
                         sample.code(),
-                        Srgb.of(screen.lab(sample.reflectance())).srgb());
+                        Srgb.of(sample.reflectance()).srgb());
                 sample.spectrum().ifPresent(spectrum -> store.measure(id, spectrum));
                 added.add(sample.name());
             } else if (colour.isApproximate() && sample.spectrum().isPresent()) {

@@ -3,6 +3,8 @@ package lumko.app.exchange;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import lumko.app.account.Access;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -12,17 +14,20 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 
 /** Colours in and out as open files. */
 @Controller
 class ExchangeController {
     private final Exchange exchange;
+    private final Records records;
     private final Access access;
     private final HttpServletResponse response;
 
-    ExchangeController(Exchange exchange, Access access, HttpServletResponse response) {
+    ExchangeController(Exchange exchange, Records records, Access access, HttpServletResponse response) {
         this.exchange = exchange;
+        this.records = records;
         this.access = access;
         this.response = response;
     }
@@ -50,6 +55,28 @@ class ExchangeController {
                 "lumko-colours.csv",
                 "text/csv",
                 ColourTable.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/exchange/lumko-surfaces.csv")
+    ResponseEntity<byte[]> surfaces() {
+        return file("lumko-surfaces.csv", "text/csv", records.surfaces().csv().getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping(path = "/exchange/lumko-surfaces.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    List<Map<String, Object>> surfacesAsObjects() {
+        return records.surfaces().objects();
+    }
+
+    @GetMapping("/exchange/lumko-tins.csv")
+    ResponseEntity<byte[]> tins() {
+        return file("lumko-tins.csv", "text/csv", records.tins().csv().getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping(path = "/exchange/lumko-tins.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    List<Map<String, Object>> tinsAsObjects() {
+        return records.tins().objects();
     }
 
     private static ResponseEntity<byte[]> file(String name, String type, byte[] bytes) {

@@ -5,9 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -34,8 +32,7 @@ public record Colour(
         if (MADE_UP.size() > MOST_REMEMBERED) {
             MADE_UP.clear();
         }
-        return MADE_UP.computeIfAbsent(
-                screen, from -> SmoothReflectance.of(from.lab(), Colorimetry.of(Illuminant.D65, Observer.DEGREES_2)));
+        return MADE_UP.computeIfAbsent(screen, SmoothReflectance::of);
     }
 
     /** In daylight, for the eye that looks at walls. */

@@ -9,9 +9,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
-import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
-import lumko.core.colour.Observer;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import lumko.core.film.DryFilm;
@@ -196,8 +193,7 @@ public class Store {
     public void measure(UUID colourId, Spectrum measured) {
         ColourRow row = colours.findById(colourId).orElseThrow(NotFoundException::new);
         row.measured(measured);
-        Colorimetry screen = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
-        row.screenHex = Srgb.of(screen.lab(measured)).srgb().hex();
+        row.screenHex = Srgb.of(measured).srgb().hex();
     }
 
     /** Notes what the maker says of a coat of a product. */

@@ -18,7 +18,7 @@ public final class ReadingView {
     }
 
     public String hex(Spectrum spectrum) {
-        return WallReading.screen(spectrum).hex();
+        return Srgb.of(spectrum).srgb().hex();
     }
 
     /** The nearest the screen can show of a colour given for daylight, 10°. */

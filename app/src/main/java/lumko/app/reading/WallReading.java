@@ -4,12 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
-import lumko.core.colour.Observer;
 import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
-import lumko.core.colour.Srgb;
 
 /**
  * A reading of a surface as it stands.
@@ -35,11 +31,5 @@ public record WallReading(
 
     public boolean isEnough() {
         return shots.size() >= ENOUGH;
-    }
-
-    /** What the screen shows of a colour under daylight. */
-    public static Srgb screen(Spectrum spectrum) {
-        return Srgb.of(Colorimetry.of(Illuminant.D65, Observer.DEGREES_2).lab(spectrum))
-                .srgb();
     }
 }

@@ -12,6 +12,8 @@ import lumko.app.account.Member;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Store;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -60,6 +62,26 @@ class ExchangeTest extends ApplicationTest {
     void theOfficeReadsOnly() {
         assertThat(send(member("tobias"), "name,hex\nOffice Grey,#e0dccd\n")).hasStatus(403);
         assertThat(colour("Office Grey")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "surfaces.csv | house,flat,room_kind,surface_kind,surface_id,maker,product,colour",
+                "surfaces.json | \"house\":\"Ropewalk Court\"",
+                "tins.csv | 0401,Umberfield,Hearth Matt,Oat Husk,AT-11",
+                "tins.json | \"label\":\"0401\""
+            })
+    void theRecordGoesOutAsTables(String file, String content) {
+        assertThat(mvc.get().uri("/exchange/lumko-" + file).with(user(member("tobias"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains(content);
+        assertThat(mvc.get().uri("/exchange/lumko-" + file).with(user(stranger())))
+                .hasStatusOk()
+                .bodyText()
+                .doesNotContain("Ropewalk", "0401");
     }
 
     @Test

@@ -13,6 +13,9 @@ public final class Colorimetry {
     static final int FIRST = 360;
     static final int LAST = 780;
 
+    /** The light and eye that screens are made for. */
+    public static final Colorimetry SCREEN = of(Illuminant.D65, Observer.DEGREES_2);
+
     private final double[][] full;
     private final double[][] visible;
     private final Xyz white;

@@ -13,6 +13,11 @@ public final class SmoothReflectance {
 
     private SmoothReflectance() {}
 
+    /** The smoothest reflectance that looks as a colour of the screen does in daylight. */
+    public static Spectrum of(Srgb srgb) {
+        return of(srgb.lab(), Colorimetry.SCREEN);
+    }
+
     /**
      * The smoothest reflectance of a colour under the light and for the eye it is given for. Colours that no reflectance can
      * have are approached by the nearest lighter or weaker one that some reflectance has.

@@ -58,6 +58,11 @@ public record Srgb(int red, int green, int blue) {
         return new Shown(new Srgb(channels[0], channels[1], channels[2]), inRange);
     }
 
+    /** What the screen shows of a surface in daylight. */
+    public static Shown of(Spectrum spectrum) {
+        return of(Colorimetry.SCREEN.lab(spectrum));
+    }
+
     /** CIELAB relative to D65, 2° observer; greys come out with a = b = 0. */
     public Lab lab() {
         return Lab.of(xyz(), WHITE);

@@ -6,9 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Comparator;
 import java.util.List;
 import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -20,10 +18,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class HidingTest {
-    private static final Colorimetry EYE = Colorimetry.of(Illuminant.D65, Observer.DEGREES_2);
 
     private static Spectrum of(String hex) {
-        return SmoothReflectance.of(Srgb.ofHex(hex).lab(), EYE);
+        return SmoothReflectance.of(Srgb.ofHex(hex));
     }
 
     private final double film = DryFilm.micrometres(10, 38);

@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Illuminant;
-import lumko.core.colour.Observer;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -19,8 +16,7 @@ class RecipeFinderTest {
     private final Map<Colorant, Double> white = Map.of(Dispenser.WHITE_BASE, 1.0);
 
     private RecipeFinder.Recipe find(String hex, double step) {
-        Spectrum wanted =
-                SmoothReflectance.of(Srgb.ofHex(hex).lab(), Colorimetry.of(Illuminant.D65, Observer.DEGREES_2));
+        Spectrum wanted = SmoothReflectance.of(Srgb.ofHex(hex));
         return finder.find(Target.of(wanted), new RecipeFinder.Order(white, 2500, step, 5));
     }
 
@@ -66,8 +62,7 @@ class RecipeFinderTest {
         Map<Colorant, Double> tooDark = new LinkedHashMap<>();
         tooDark.put(Dispenser.WHITE_BASE, 0.97);
         tooDark.put(java.util.Objects.requireNonNull(byName.get("black PBk7")), 0.03);
-        Spectrum light =
-                SmoothReflectance.of(Srgb.ofHex("#e6dece").lab(), Colorimetry.of(Illuminant.D65, Observer.DEGREES_2));
+        Spectrum light = SmoothReflectance.of(Srgb.ofHex("#e6dece"));
         RecipeFinder.Recipe recipe = finder.find(Target.of(light), new RecipeFinder.Order(tooDark, 2500, 0.1, 5));
         assertThat(recipe.difference()).isGreaterThan(5);
         assertThat(recipe.amounts()).containsKey("white PW6");
@@ -77,8 +72,7 @@ class RecipeFinderTest {
     @Test
     void moreColorantsNeverGetFurtherAway() {
         double last = Double.POSITIVE_INFINITY;
-        Spectrum wanted =
-                SmoothReflectance.of(Srgb.ofHex("#b5bdc5").lab(), Colorimetry.of(Illuminant.D65, Observer.DEGREES_2));
+        Spectrum wanted = SmoothReflectance.of(Srgb.ofHex("#b5bdc5"));
         for (int most = 1; most <= 5; most++) {
             double difference = finder.find(Target.of(wanted), new RecipeFinder.Order(white, 2500, 0, most))
                     .difference();
