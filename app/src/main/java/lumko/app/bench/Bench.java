@@ -19,6 +19,7 @@ import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
 import lumko.core.film.CoatPlan;
 import lumko.core.film.Colorant;
+import lumko.core.film.DataSheet;
 import lumko.core.film.Dispenser;
 import lumko.core.film.DryFilm;
 import lumko.core.film.Hiding;
@@ -126,12 +127,12 @@ class Bench {
     }
 
     Hidden hiding(BenchColour over, BenchColour finish, Optional<Product> product) {
-        Optional<Product.DataSheet> sheet = product.flatMap(Product::sheet);
-        double film = sheet.map(Product.DataSheet::dryMicrometres)
-                .orElseGet(() -> DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
+        Optional<DataSheet> sheet = product.flatMap(Product::sheet);
+        double film =
+                sheet.map(DataSheet::dryMicrometres).orElseGet(() -> DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
         Hiding hiding = Hiding.of(
-                finish.spectrum(), sheet.map(Product.DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST), film);
-        double spread = sheet.map(Product.DataSheet::spread).orElse(USUAL_SPREAD);
+                finish.spectrum(), sheet.map(DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST), film);
+        double spread = sheet.map(DataSheet::spread).orElse(USUAL_SPREAD);
         return new Hidden(
                 hiding.over(over.spectrum(), film),
                 hiding.bestUndercoat(film),

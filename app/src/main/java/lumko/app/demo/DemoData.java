@@ -30,7 +30,9 @@ import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.WallFeature;
-import lumko.app.paint.Product;
+import lumko.app.paint.Base;
+import lumko.app.paint.NewProduct;
+import lumko.app.paint.PaintKind;
 import lumko.app.paint.Sheen;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
@@ -49,8 +51,10 @@ import lumko.core.drying.Climate;
 import lumko.core.drying.Drying;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.film.DataSheet;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import lumko.core.repair.Mark;
 import lumko.core.wall.Box;
@@ -192,16 +196,16 @@ class DemoData implements ApplicationRunner {
         colour("Gorse Dusk", "AT-22", "#d8c587");
         colour("Kelp Cellar", "", "#2f5548");
         colour("Chalk Yard", "AT-00", "#f6f4ee");
-        product("Umberfield", "Hearth Matt", Sheen.MATT, 3.5, 1, 2.5, 5, 10);
-        product("Quarrel & Finch", "Plain Wall", Sheen.MATT, 4.5, 2.5, 5, 12.5);
-        product("Quarrel & Finch", "Steam Satin", Sheen.SATIN, 22, 1, 2.5, 5);
-        product("Sollenby", "Still Ceiling", Sheen.DEAD_FLAT, 2, 5, 10);
-        product("Sollenby", "Frame Satin", Sheen.SATIN, 30, 0.75, 2.5);
-        product("Sollenby", "Frame Gloss", Sheen.GLOSS, 78, 0.75, 2.5);
-        sheet("Hearth Matt", 11, 40, 0.94);
-        sheet("Plain Wall", 12, 33, 0.89);
-        sheet("Steam Satin", 12, 38, 0.92);
-        sheet("Still Ceiling", 10, 42, 0.95);
+        product("Umberfield", "Homestead", "Hearth Matt", PaintKind.WALL, Sheen.MATT, 3.5, 1, 2.5, 5, 10);
+        product("Quarrel & Finch", "Trade", "Plain Wall", PaintKind.WALL, Sheen.MATT, 4.5, 2.5, 5, 12.5);
+        product("Quarrel & Finch", "Trade", "Steam Satin", PaintKind.WALL, Sheen.SATIN, 22, 1, 2.5, 5);
+        product("Sollenby", "Still", "Still Ceiling", PaintKind.CEILING, Sheen.DEAD_FLAT, 2, 5, 10);
+        product("Sollenby", "Frame", "Frame Satin", PaintKind.TRIM, Sheen.SATIN, 30, 0.75, 2.5);
+        product("Sollenby", "Frame", "Frame Gloss", PaintKind.TRIM, Sheen.GLOSS, 78, 0.75, 2.5);
+        sheet("Hearth Matt", 11, 40, 0.94, 3);
+        sheet("Plain Wall", 12, 33, 0.89, 2);
+        sheet("Steam Satin", 12, 38, 0.92, 4);
+        sheet("Still Ceiling", 10, 42, 0.95, 2);
         measured();
         String[] wallColours = {
             "Oat Husk", "Harbour Milk", "Wet Slate", "Tide Glass", "Reed Bank", "Brick Blush", "Gorse Dusk"
@@ -262,20 +266,26 @@ class DemoData implements ApplicationRunner {
         colours.put(name, store.addColour(name, code, Srgb.ofHex(hex)));
     }
 
-    private void product(String maker, String name, Sheen sheen, double gloss, double... sizes) {
+    private void product(
+            String maker, String line, String name, PaintKind kind, Sheen sheen, double gloss, double... sizes) {
         products.put(
                 name,
-                store.addProduct(
+                store.addProduct(new NewProduct(
                         maker,
+                        line,
                         name,
+                        kind,
+                        Base.WHITE,
                         sheen,
                         gloss,
                         name.equals("Frame Gloss") ? Binder.SOLVENTBORNE : Binder.WATERBORNE,
-                        Arrays.stream(sizes).mapToObj(Volume::ofLitres).toList()));
+                        Arrays.stream(sizes).mapToObj(Volume::ofLitres).toList())));
     }
 
-    private void sheet(String product, double spread, double solids, double contrastRatio) {
-        store.describe(id(products, product), new Product.DataSheet(spread, solids, contrastRatio));
+    private void sheet(String product, double spread, double solids, double contrastRatio, double recoatHours) {
+        store.describe(
+                id(products, product),
+                new DataSheet(spread, solids, contrastRatio, Optional.of(Times.ofHours(recoatHours))));
     }
 
     /** The society had its house colours measured once; the tenant's green nobody has. */

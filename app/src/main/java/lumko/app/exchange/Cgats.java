@@ -1,6 +1,7 @@
 package lumko.app.exchange;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,7 +9,7 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import lumko.core.colour.Colorimetry;
+import java.util.stream.Collectors;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 
@@ -34,8 +35,9 @@ final class Cgats {
         }
         int at = 0;
         List<String> fields = new ArrayList<>();
-        List<List<Token>> rows = new ArrayList<>();
+        List<Sample> samples = new ArrayList<>();
         boolean hasData = false;
+        boolean percent = false;
         while (at < tokens.size()) {
             Token token = tokens.get(at++);
             if (token.isQuoted) {
@@ -56,13 +58,18 @@ final class Cgats {
                 hasData = true;
                 List<Token> values = new ArrayList<>();
                 at = until(tokens, at, "END_DATA", values::add);
-                rows.addAll(rows(values, fields.size()));
+                ColourFile table = samples(fields, rows(values, fields.size()));
+                samples.addAll(table.samples());
+                percent |= table.isPercent();
+                if (samples.size() > ColourFile.MOST_SAMPLES) {
+                    throw new BadFileException(token.line, "more than " + ColourFile.MOST_SAMPLES + " samples");
+                }
             }
         }
         if (!hasData) {
             throw new BadFileException(0, "there is no BEGIN_DATA … END_DATA in it");
         }
-        return samples(fields, rows);
+        return new ColourFile(samples, percent);
     }
 
     private static int until(List<Token> tokens, int from, String end, Consumer<Token> each) {
@@ -215,25 +222,39 @@ final class Cgats {
         return tokens;
     }
 
-    /** Colours with their reflectances as factors, every 10 nm, and their Lab for daylight, 10°. */
+    /**
+     * Colours with their reflectances as factors, every 10 nm, and their Lab for daylight, 10°: a table for each range of bands,
+     * and one with Lab alone for those that nobody has measured.
+     */
     static String write(List<Sample> samples) {
-        int from = samples.stream()
-                        .allMatch(sample -> sample.reflectance().start() <= 380
-                                && sample.reflectance().bands() >= 36)
-                ? 380
-                : 400;
-        int bands = from == 380 ? 36 : 31;
         StringBuilder out = new StringBuilder("CGATS.17\nORIGINATOR \"Lumko\"\nILLUMINANT \"D65\"\nOBSERVER \"10\"\n");
+        if (samples.isEmpty()) {
+            table(List.of(), Spectrum.START, 0, out);
+        }
+        samples.stream()
+                .collect(Collectors.groupingBy(Bands::of, LinkedHashMap::new, Collectors.toList()))
+                .forEach((bands, alike) -> table(alike, bands.from, bands.count, out));
+        return out.toString();
+    }
+
+    private record Bands(int from, int count) {
+        static Bands of(Sample sample) {
+            return sample.spectrum()
+                    .map(spectrum -> new Bands(spectrum.start(), spectrum.bands()))
+                    .orElseGet(() -> new Bands(Spectrum.START, 0));
+        }
+    }
+
+    private static void table(List<Sample> samples, int from, int bands, StringBuilder out) {
         out.append("NUMBER_OF_FIELDS ")
                 .append(5 + bands)
                 .append("\nBEGIN_DATA_FORMAT\nSAMPLE_ID SAMPLE_NAME LAB_L LAB_A LAB_B");
         for (int band = 0; band < bands; band++) {
-            out.append(" SPECTRAL_NM").append(from + 10 * band);
+            out.append(" SPECTRAL_NM").append(from + Spectrum.STEP * band);
         }
         out.append("\nEND_DATA_FORMAT\nNUMBER_OF_SETS ").append(samples.size()).append("\nBEGIN_DATA\n");
         for (Sample sample : samples) {
-            Spectrum spectrum = sample.reflectance();
-            Lab lab = Colorimetry.DAYLIGHT.lab(spectrum);
+            Lab lab = sample.seen();
             out.append(quoted(sample.code())).append(' ').append(quoted(sample.name()));
             out.append(' ')
                     .append(lab.lightness())
@@ -242,11 +263,11 @@ final class Cgats {
                     .append(' ')
                     .append(lab.b());
             for (int band = 0; band < bands; band++) {
-                out.append(' ').append(spectrum.at((from - spectrum.start()) / 10 + band));
+                out.append(' ').append(sample.spectrum().orElseThrow().at(band));
             }
             out.append('\n');
         }
-        return out.append("END_DATA\n").toString();
+        out.append("END_DATA\n");
     }
 
     private static String quoted(String text) {

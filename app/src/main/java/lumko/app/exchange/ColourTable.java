@@ -5,8 +5,6 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
-import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -18,6 +16,10 @@ import org.apache.commons.csv.CSVRecord;
 
 /** A maker-neutral list of colours as CSV: name, code, and hex, or l,a,b (daylight, 10°), or r400…r700. */
 final class ColourTable {
+    private static final int FIRST = 360;
+    private static final int LAST = 830;
+    private static final int LAST_USUAL = 700;
+
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
             .builder()
             .setHeader()
@@ -34,9 +36,6 @@ final class ColourTable {
             if (!columns.contains("name")) {
                 throw new BadFileException(1, "the header needs name, and hex or l,a,b or r400…r700");
             }
-            List<String> bands = IntStream.rangeClosed(40, 70)
-                    .mapToObj(ten -> "r" + ten * 10)
-                    .toList();
             List<Sample> samples = new ArrayList<>();
             for (CSVRecord row : parser) {
                 int line = (int) parser.getCurrentLineNumber();
@@ -46,9 +45,14 @@ final class ColourTable {
                 if (!row.isConsistent()) {
                     throw new BadFileException(line, row.size() + " cells for " + columns.size() + " columns");
                 }
-                String code = columns.contains("code") ? row.get("code") : "";
                 samples.add(new Sample(
-                        row.get("name"), code, spectrum(row, columns, bands, line), lab(row, columns, line)));
+                        row.get("name"),
+                        text(row, "code"),
+                        text(row, "maker"),
+                        text(row, "formula"),
+                        spectrum(row, line),
+                        lab(row, columns, line),
+                        screen(row, line)));
             }
             return new ColourFile(samples, false);
         } catch (IOException | UncheckedIOException | IllegalArgumentException broken) {
@@ -56,31 +60,55 @@ final class ColourTable {
         }
     }
 
-    private static Optional<Spectrum> spectrum(CSVRecord row, List<String> columns, List<String> bands, int line) {
-        if (!columns.containsAll(bands)) {
+    /** The bands of a row without a gap around 400 nm; nothing where that cell is empty. */
+    private static Optional<Spectrum> spectrum(CSVRecord row, int line) {
+        int from = Spectrum.START;
+        while (from > FIRST && !text(row, band(from - Spectrum.STEP)).isEmpty()) {
+            from -= Spectrum.STEP;
+        }
+        List<Double> factors = new ArrayList<>();
+        for (int nm = from; nm <= LAST && !text(row, band(nm)).isEmpty(); nm += Spectrum.STEP) {
+            factors.add(number(row, band(nm), line));
+        }
+        if (factors.isEmpty()) {
             return Optional.empty();
         }
         try {
             return Optional.of(Spectrum.of(
-                    Spectrum.START,
-                    bands.stream().mapToDouble(band -> number(row, band, line)).toArray()));
+                    from, factors.stream().mapToDouble(Double::doubleValue).toArray()));
         } catch (OutOfRangeException outside) {
             throw new BadFileException(line, String.valueOf(outside.getMessage()));
         }
     }
 
+    private static String band(int nanometres) {
+        return "r" + nanometres;
+    }
+
+    private static int end(Spectrum spectrum) {
+        return spectrum.start() + Spectrum.STEP * (spectrum.bands() - 1);
+    }
+
     private static Optional<Lab> lab(CSVRecord row, List<String> columns, int line) {
-        if (columns.containsAll(List.of("l", "a", "b"))) {
-            return Optional.of(new Lab(number(row, "l", line), number(row, "a", line), number(row, "b", line)));
-        }
-        if (!columns.contains("hex")) {
+        return columns.containsAll(List.of("l", "a", "b")) && !text(row, "l").isEmpty()
+                ? Optional.of(new Lab(number(row, "l", line), number(row, "a", line), number(row, "b", line)))
+                : Optional.empty();
+    }
+
+    private static Optional<Srgb> screen(CSVRecord row, int line) {
+        String hex = text(row, "hex");
+        if (hex.isEmpty()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(Srgb.ofHex(row.get("hex").strip()).lab());
+            return Optional.of(Srgb.ofHex(hex));
         } catch (IllegalArgumentException refused) {
             throw new BadFileException(line, String.valueOf(refused.getMessage()));
         }
+    }
+
+    private static String text(CSVRecord row, String column) {
+        return row.isMapped(column) ? row.get(column).strip() : "";
     }
 
     private static double number(CSVRecord row, String column, int line) {
@@ -99,15 +127,32 @@ final class ColourTable {
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(
                 out, CSVFormat.RFC4180.builder().setRecordSeparator("\n").get())) {
-            List<Object> header = new ArrayList<>(List.of("name", "code", "l", "a", "b"));
-            IntStream.rangeClosed(40, 70).forEach(ten -> header.add("r" + ten * 10));
+            List<Spectrum> spectra = samples.stream()
+                    .flatMap(sample -> sample.spectrum().stream())
+                    .toList();
+            int from = spectra.stream().mapToInt(Spectrum::start).min().orElse(Spectrum.START);
+            int to = spectra.stream().mapToInt(ColourTable::end).max().orElse(LAST_USUAL);
+            List<Object> header = new ArrayList<>(List.of("name", "code", "maker", "formula", "hex", "l", "a", "b"));
+            for (int nm = from; nm <= to; nm += Spectrum.STEP) {
+                header.add(band(nm));
+            }
             printer.printRecord(header);
             for (Sample sample : samples) {
-                Lab lab = Colorimetry.DAYLIGHT.lab(sample.reflectance());
-                List<Object> row =
-                        new ArrayList<>(List.of(sample.name(), sample.code(), lab.lightness(), lab.a(), lab.b()));
-                for (double factor : sample.reflectance().visible()) {
-                    row.add(factor);
+                List<Object> row = new ArrayList<>(List.of(
+                        sample.name(),
+                        sample.code(),
+                        sample.maker(),
+                        sample.formula(),
+                        sample.screen().map(Srgb::hex).orElse("")));
+                Lab lab = sample.seen();
+                row.addAll(
+                        sample.screen().isPresent() ? List.of("", "", "") : List.of(lab.lightness(), lab.a(), lab.b()));
+                for (int nm = from; nm <= to; nm += Spectrum.STEP) {
+                    int at = nm;
+                    row.add(sample.spectrum()
+                            .filter(known -> known.start() <= at && at <= end(known))
+                            .<Object>map(known -> known.at((at - known.start()) / Spectrum.STEP))
+                            .orElse(""));
                 }
                 printer.printRecord(row);
             }

@@ -253,19 +253,12 @@ final class Cxf {
             xml.writeStartElement("ObjectCollection");
             for (int i = 0; i < samples.size(); i++) {
                 Sample sample = samples.get(i);
-                Spectrum spectrum = sample.reflectance();
                 xml.writeStartElement("Object");
                 xml.writeAttribute("ObjectType", "Standard");
                 xml.writeAttribute("Name", sample.name());
                 xml.writeAttribute("Id", sample.code().isEmpty() ? "c" + (i + 1) : sample.code());
                 xml.writeStartElement("ColorValues");
-                xml.writeStartElement("ReflectanceSpectrum");
-                xml.writeAttribute("ColorSpecification", "reflectance");
-                xml.writeAttribute("StartWL", String.valueOf(spectrum.start()));
-                xml.writeCharacters(Arrays.stream(spectrum.factors())
-                        .mapToObj(String::valueOf)
-                        .collect(Collectors.joining(" ")));
-                xml.writeEndElement();
+                values(xml, sample);
                 xml.writeEndElement();
                 xml.writeEndElement();
             }
@@ -284,6 +277,25 @@ final class Cxf {
             throw new IllegalStateException(impossible);
         }
         return out.toByteArray();
+    }
+
+    private static void values(XMLStreamWriter xml, Sample sample) throws XMLStreamException {
+        if (sample.spectrum().isPresent()) {
+            Spectrum spectrum = sample.spectrum().get();
+            xml.writeStartElement("ReflectanceSpectrum");
+            xml.writeAttribute("ColorSpecification", "reflectance");
+            xml.writeAttribute("StartWL", String.valueOf(spectrum.start()));
+            xml.writeCharacters(
+                    Arrays.stream(spectrum.factors()).mapToObj(String::valueOf).collect(Collectors.joining(" ")));
+        } else {
+            Lab lab = sample.seen();
+            xml.writeStartElement("ColorCIELab");
+            xml.writeAttribute("ColorSpecification", "daylight");
+            element(xml, "L", String.valueOf(lab.lightness()));
+            element(xml, "A", String.valueOf(lab.a()));
+            element(xml, "B", String.valueOf(lab.b()));
+        }
+        xml.writeEndElement();
     }
 
     private static void element(XMLStreamWriter xml, String name, String text) throws XMLStreamException {

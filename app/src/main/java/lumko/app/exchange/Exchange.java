@@ -6,12 +6,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Store;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,13 +32,10 @@ class Exchange {
     /** What became of a file. */
     record Taken(List<String> added, List<String> measured, List<String> leftAlone, boolean wasPercent) {}
 
-    /** Every colour of the record; those nobody has measured with the reflectance they are computed with. */
+    /** Every colour of the record as it is known: by its reflectance, its Lab, or what a screen shows. */
     @Transactional(readOnly = true)
     public List<Sample> all() {
-        return store.stock().coloursByName().stream()
-                .map(colour ->
-                        new Sample(colour.name(), colour.code(), Optional.of(colour.spectrum()), Optional.empty()))
-                .toList();
+        return store.stock().coloursByName().stream().map(Sample::of).toList();
     }
 
     /** New names are added, known ones that nobody measured are measured by the file; what was measured stays. */
@@ -51,18 +49,13 @@ class Exchange {
         Set<String> seen = new HashSet<>();
         for (Sample sample : file.samples()) {
             String key = sample.name().toLowerCase(Locale.ROOT);
-            boolean hasColour = sample.spectrum().isPresent() || sample.lab().isPresent();
-            if (key.isEmpty() || !hasColour || !seen.add(key)) {
+            if (key.isEmpty() || !sample.hasColour() || !seen.add(key)) {
                 leftAlone.add(sample.name());
                 continue;
             }
             Colour colour = known.get(key);
             if (colour == null) {
-                UUID id = store.addColour(
-                        sample.name(),
-                        sample.code(),
-                        Srgb.of(sample.reflectance()).srgb());
-                sample.spectrum().ifPresent(spectrum -> store.measure(id, spectrum));
+                add(sample);
                 added.add(sample.name());
             } else if (colour.isApproximate() && sample.spectrum().isPresent()) {
                 store.measure(colour.id(), sample.spectrum().get());
@@ -72,5 +65,18 @@ class Exchange {
             }
         }
         return new Taken(added, measured, leftAlone, file.isPercent());
+    }
+
+    private void add(Sample sample) {
+        UUID id = store.addColour(
+                sample.name(),
+                sample.code(),
+                sample.maker(),
+                sample.formula(),
+                sample.screen()
+                        .orElseGet(() -> Srgb.of(SmoothReflectance.of(sample.seen(), Colorimetry.DAYLIGHT))
+                                .srgb()));
+        sample.lab().ifPresent(lab -> store.give(id, lab));
+        sample.spectrum().ifPresent(spectrum -> store.measure(id, spectrum));
     }
 }

@@ -1,27 +1,64 @@
 package lumko.app.exchange;
 
 import java.util.Optional;
+import lumko.app.paint.Colour;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
+import lumko.core.colour.Srgb;
 
-/** A colour in a file: its spectrum, or at least its Lab. Where both are there the spectrum wins. */
-record Sample(String name, String code, Optional<Spectrum> spectrum, Optional<Lab> lab) {
+/**
+ * A colour in a file: its spectrum, or its Lab in daylight for the 10° observer, or what a screen shows. Where several are there
+ * the first of these wins.
+ */
+record Sample(
+        String name,
+        String code,
+        String maker,
+        String formula,
+        Optional<Spectrum> spectrum,
+        Optional<Lab> lab,
+        Optional<Srgb> screen) {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_CODE = 30;
+    private static final int LONGEST_FORMULA = 500;
 
     Sample {
         name = cut(name.strip(), LONGEST_NAME);
         code = cut(code.strip(), LONGEST_CODE);
+        maker = cut(maker.strip(), LONGEST_NAME);
+        formula = cut(formula.strip(), LONGEST_FORMULA);
+    }
+
+    /** As most files have it: without whose colour it is and what it is tinted by. */
+    Sample(String name, String code, Optional<Spectrum> spectrum, Optional<Lab> lab) {
+        this(name, code, "", "", spectrum, lab, Optional.empty());
+    }
+
+    static Sample of(Colour colour) {
+        return new Sample(
+                colour.name(),
+                colour.code(),
+                colour.maker(),
+                colour.formula(),
+                colour.measured(),
+                colour.given(),
+                colour.basis() == Colour.Basis.SCREEN ? Optional.of(colour.screen()) : Optional.empty());
+    }
+
+    boolean hasColour() {
+        return spectrum.isPresent() || lab.isPresent() || screen.isPresent();
+    }
+
+    /** Its Lab in daylight for the 10° observer. */
+    Lab seen() {
+        return spectrum.map(Colorimetry.DAYLIGHT::lab)
+                .or(() -> lab)
+                .orElseGet(() -> Colorimetry.DAYLIGHT.lab(SmoothReflectance.of(screen.orElseThrow())));
     }
 
     private static String cut(String text, int most) {
         return text.length() <= most ? text : text.substring(0, most);
-    }
-
-    /** The reflectance it is computed with. */
-    Spectrum reflectance() {
-        return spectrum.orElseGet(() -> SmoothReflectance.of(lab.orElseThrow(), Colorimetry.DAYLIGHT));
     }
 }

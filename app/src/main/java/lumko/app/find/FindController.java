@@ -74,6 +74,7 @@ class FindController {
         model.addAttribute("merged", store.mergedInto(whereabouts.colour().id()));
         model.addAttribute("others", store.stock().coloursByName());
         model.addAttribute("maySet", access.member().isLead());
+        model.addAttribute("mayAdd", !access.member().isOffice());
         return "colour";
     }
 }

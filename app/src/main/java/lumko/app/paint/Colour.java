@@ -11,33 +11,61 @@ import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 
 /**
- * A colour by name, with what the screen shows of it and what was measured.
+ * A colour by name, with what the screen shows of it and what is known of it.
  *
  * @param maker whose colour it is; a colour of one maker may stand in another's base
  * @param formula what it is tinted by, as the counter prints it
+ * @param measured its reflectance, where it was measured
+ * @param given its Lab in daylight for the 10° observer, where a card or a file says it
  */
 public record Colour(
-        UUID id, String name, String code, String maker, String formula, Srgb screen, Optional<Spectrum> measured) {
+        UUID id,
+        String name,
+        String code,
+        String maker,
+        String formula,
+        Srgb screen,
+        Optional<Spectrum> measured,
+        Optional<Lab> given,
+        int version) {
     private static final int MOST_REMEMBERED = 5_000;
 
-    /** Making a reflectance up takes a millisecond: it is remembered by the colour of the screen it was made from. */
-    private static final Map<Srgb, Spectrum> MADE_UP = new ConcurrentHashMap<>();
+    /** Making a reflectance up takes a millisecond: it is remembered by the colour it was made from. */
+    private static final Map<Record, Spectrum> MADE_UP = new ConcurrentHashMap<>();
 
-    /** Its reflectance: measured, or the smoothest that the colour of the screen can come from. */
-    public Spectrum spectrum() {
-        return measured.orElseGet(() -> madeUp(screen));
+    /** What the knowledge of a colour rests on, the best first. */
+    public enum Basis {
+        /** Its reflectance: true under every light. */
+        MEASURED,
+        /** Its Lab: true in daylight, estimated under other lights. */
+        LAB,
+        /** What a screen shows: approximate. */
+        SCREEN
     }
 
-    private static Spectrum madeUp(Srgb screen) {
+    public Basis basis() {
+        return measured.isPresent() ? Basis.MEASURED : given.isPresent() ? Basis.LAB : Basis.SCREEN;
+    }
+
+    /** Its reflectance: measured, or the smoothest that its Lab or the colour of the screen can come from. */
+    public Spectrum spectrum() {
+        return measured.orElseGet(() -> madeUp(given.<Record>map(lab -> lab).orElse(screen)));
+    }
+
+    private static Spectrum madeUp(Record from) {
         if (MADE_UP.size() > MOST_REMEMBERED) {
             MADE_UP.clear();
         }
-        return MADE_UP.computeIfAbsent(screen, SmoothReflectance::of);
+        return MADE_UP.computeIfAbsent(
+                from,
+                known -> known instanceof Lab lab
+                        ? SmoothReflectance.of(lab, Colorimetry.DAYLIGHT)
+                        : SmoothReflectance.of((Srgb) known));
     }
 
     /** In daylight, for the eye that looks at walls. */
     public Lab lab() {
-        return Colorimetry.DAYLIGHT.lab(spectrum());
+        return measured.isEmpty() && given.isPresent() ? given.get() : Colorimetry.DAYLIGHT.lab(spectrum());
     }
 
     /** Light reflectance value: how much of daylight it gives back, 0–100. */
@@ -45,7 +73,7 @@ public record Colour(
         return Colorimetry.DAYLIGHT.xyz(spectrum()).y();
     }
 
-    /** Whether nobody has measured it. */
+    /** Whether its reflectance is an estimate: nobody has measured it. */
     public boolean isApproximate() {
         return measured.isEmpty();
     }

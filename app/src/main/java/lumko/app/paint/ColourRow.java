@@ -6,6 +6,9 @@ import jakarta.persistence.Table;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Lab;
+import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +28,18 @@ class ColourRow extends EditableRow {
 
     double @Nullable [] factors;
 
+    @Column(name = "lab_l")
+    @Nullable
+    Double labLightness;
+
+    @Column(name = "lab_a")
+    @Nullable
+    Double labA;
+
+    @Column(name = "lab_b")
+    @Nullable
+    Double labB;
+
     @Nullable
     UUID mergedInto;
 
@@ -37,9 +52,20 @@ class ColourRow extends EditableRow {
         this.screenHex = screen.hex();
     }
 
+    /** What it was measured to be; the screen shows it from then on. */
     void measured(Spectrum spectrum) {
         startNanometres = spectrum.start();
         factors = spectrum.factors();
+        screenHex = Srgb.of(spectrum).srgb().hex();
+    }
+
+    /** What its card says, in daylight for the 10° observer. */
+    void given(Lab lab) {
+        labLightness = lab.lightness();
+        labA = lab.a();
+        labB = lab.b();
+        screenHex =
+                Srgb.of(SmoothReflectance.of(lab, Colorimetry.DAYLIGHT)).srgb().hex();
     }
 
     Colour colour() {
@@ -52,6 +78,10 @@ class ColourRow extends EditableRow {
                 Srgb.ofHex(screenHex),
                 startNanometres == null || factors == null
                         ? Optional.empty()
-                        : Optional.of(Spectrum.of(startNanometres, factors)));
+                        : Optional.of(Spectrum.of(startNanometres, factors)),
+                labLightness == null || labA == null || labB == null
+                        ? Optional.empty()
+                        : Optional.of(new Lab(labLightness, labA, labB)),
+                version());
     }
 }

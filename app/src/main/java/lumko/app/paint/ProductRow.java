@@ -8,14 +8,23 @@ import jakarta.persistence.Table;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.film.DataSheet;
 import lumko.core.hold.Binder;
+import lumko.core.quantity.Times;
 import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "product")
 class ProductRow extends EditableRow {
     String maker = "";
+    String line = "";
     String name = "";
+
+    @Enumerated(EnumType.STRING)
+    PaintKind kind = PaintKind.WALL;
+
+    @Enumerated(EnumType.STRING)
+    Base base = Base.WHITE;
 
     @Enumerated(EnumType.STRING)
     Sheen sheen = Sheen.MATT;
@@ -37,25 +46,43 @@ class ProductRow extends EditableRow {
     @Nullable
     Double contrastRatio;
 
+    @Column(name = "recoat_h")
+    @Nullable
+    Double recoatHours;
+
     boolean discontinued;
 
     @Nullable
     UUID substituteId;
 
-    Optional<Product.DataSheet> sheet() {
+    Optional<DataSheet> sheet() {
         return spread == null || solids == null || contrastRatio == null
                 ? Optional.empty()
-                : Optional.of(new Product.DataSheet(spread, solids, contrastRatio));
+                : Optional.of(new DataSheet(
+                        spread,
+                        solids,
+                        contrastRatio,
+                        Optional.ofNullable(recoatHours).map(Times::ofHours)));
+    }
+
+    void describe(DataSheet sheet) {
+        spread = sheet.spread();
+        solids = sheet.solids();
+        contrastRatio = sheet.contrastRatio();
+        recoatHours = sheet.recoat().map(wait -> Times.inMinutes(wait) / 60).orElse(null);
     }
 
     protected ProductRow() {}
 
-    ProductRow(UUID id, String maker, String name, Sheen sheen, double gloss60, Binder binder) {
-        super(id);
-        this.maker = maker;
-        this.name = name;
-        this.sheen = sheen;
-        this.gloss60 = gloss60;
-        this.binder = binder;
+    ProductRow(NewProduct product) {
+        super(UUID.randomUUID());
+        maker = product.maker();
+        line = product.line();
+        name = product.name();
+        kind = product.kind();
+        base = product.base();
+        sheen = product.sheen();
+        gloss60 = product.gloss60();
+        binder = product.binder();
     }
 }

@@ -9,10 +9,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
+import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
-import lumko.core.film.DryFilm;
-import lumko.core.hold.Binder;
+import lumko.core.film.DataSheet;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;
@@ -28,8 +28,11 @@ public class Store {
     /** What gloss at 60° a product can have. */
     public static final Limits GLOSS = new Limits("gloss at 60°", 0, 100, "GU");
 
-    /** How well a coat can hide. */
-    public static final Limits CONTRAST = new Limits("contrast ratio", 0.01, 0.999, "");
+    /** What L* of a colour can be. */
+    public static final Limits LIGHTNESS = new Limits("L*", 0, 100, "");
+
+    /** What a* and b* of a colour can be. */
+    public static final Limits AXIS = new Limits("a* or b*", -128, 128, "");
 
     private final ColourRepository colours;
     private final ProductRepository products;
@@ -89,7 +92,10 @@ public class Store {
                 .map(row -> new Product(
                         row.id(),
                         row.maker,
+                        row.line,
                         row.name,
+                        row.kind,
+                        row.base,
                         row.sheen,
                         row.gloss60,
                         row.binder,
@@ -185,30 +191,47 @@ public class Store {
     }
 
     public UUID addColour(String name, String code, Srgb screen) {
-        return colours.save(new ColourRow(UUID.randomUUID(), name, code, screen))
-                .id();
+        return addColour(name, code, "", "", screen);
+    }
+
+    /** A colour with whose it is and what it is tinted by. */
+    public UUID addColour(String name, String code, String maker, String formula, Srgb screen) {
+        ColourRow row = new ColourRow(UUID.randomUUID(), name, code, screen);
+        row.maker = maker;
+        row.formula = formula;
+        return colours.save(row).id();
     }
 
     /** Notes what a colour was measured to be; the screen shows it from then on. */
     public void measure(UUID colourId, Spectrum measured) {
+        colours.findById(colourId).orElseThrow(NotFoundException::new).measured(measured);
+    }
+
+    /** Notes the Lab that a card or a file gives of a colour. */
+    public void give(UUID colourId, Lab lab) {
+        colours.findById(colourId)
+                .orElseThrow(NotFoundException::new)
+                .given(new Lab(LIGHTNESS.check(lab.lightness()), AXIS.check(lab.a()), AXIS.check(lab.b())));
+    }
+
+    /** Notes what is written on the card or the tin: code, whose colour it is, what it is tinted by. */
+    public void describe(UUID colourId, String code, String maker, String formula, int seenVersion) {
         ColourRow row = colours.findById(colourId).orElseThrow(NotFoundException::new);
-        row.measured(measured);
-        row.screenHex = Srgb.of(measured).srgb().hex();
+        row.checkSeen(seenVersion);
+        row.code = code;
+        row.maker = maker;
+        row.formula = formula;
     }
 
     /** Notes what the maker says of a coat of a product. */
-    public void describe(UUID productId, Product.DataSheet sheet) {
-        ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
-        row.spread = DryFilm.SPREAD.check(sheet.spread());
-        row.solids = DryFilm.SOLIDS.check(sheet.solids());
-        row.contrastRatio = CONTRAST.check(sheet.contrastRatio());
+    public void describe(UUID productId, DataSheet sheet) {
+        products.findById(productId).orElseThrow(NotFoundException::new).describe(sheet);
     }
 
-    public UUID addProduct(String maker, String name, Sheen sheen, double gloss60, Binder binder, List<Volume> soldIn) {
-        GLOSS.check(gloss60);
-        UUID id = products.save(new ProductRow(UUID.randomUUID(), maker, name, sheen, gloss60, binder))
-                .id();
-        soldIn.forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
+    public UUID addProduct(NewProduct product) {
+        GLOSS.check(product.gloss60());
+        UUID id = products.save(new ProductRow(product)).id();
+        product.soldIn().forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
         return id;
     }
 

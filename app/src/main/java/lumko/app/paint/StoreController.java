@@ -1,19 +1,24 @@
 package lumko.app.paint;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
+import lumko.core.colour.Lab;
 import lumko.core.colour.Srgb;
+import lumko.core.film.DataSheet;
 import lumko.core.film.DryFilm;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Limits;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,6 +31,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The store: tins on their shelves, and the products and colours they hold. */
 @Controller
 class StoreController {
+    private static final int LONGEST_FORMULA = 500;
+
     private final Store store;
     private final Access access;
     private final Speaker speaker;
@@ -39,6 +46,16 @@ class StoreController {
     @ModelAttribute("binders")
     Binder[] binders() {
         return Binder.values();
+    }
+
+    @ModelAttribute("kinds")
+    PaintKind[] kinds() {
+        return PaintKind.values();
+    }
+
+    @ModelAttribute("paintBases")
+    Base[] paintBases() {
+        return Base.values();
     }
 
     @ModelAttribute("sheens")
@@ -75,6 +92,9 @@ class StoreController {
         Form form = new Form(typed, speaker.words());
         String name = form.text("colourName", 80);
         String code = form.optionalText("code", 30);
+        String maker = form.optionalText("colourMaker", 80);
+        String formula = form.optionalText("formula", LONGEST_FORMULA);
+        Optional<Lab> lab = lab(form);
         Optional<Srgb> screen = form.attempt("screen", () -> Srgb.ofHex(form.typed("screen")));
         if (store.stock().colours().values().stream()
                 .anyMatch(colour -> colour.name().equalsIgnoreCase(name))) {
@@ -84,8 +104,43 @@ class StoreController {
             response.setStatus(422);
             return show(model, form);
         }
-        store.addColour(name, code, screen.orElseThrow());
+        UUID id = store.addColour(name, code, maker, formula, screen.orElseThrow());
+        lab.ifPresent(known -> store.give(id, known));
         return "redirect:/store";
+    }
+
+    /** L*, a*, b* of a card, where somebody has typed any of them. */
+    private static Optional<Lab> lab(Form form) {
+        if (Stream.of("lightness", "a", "b").allMatch(field -> form.typed(field).isEmpty())) {
+            return Optional.empty();
+        }
+        double lightness = form.number("lightness", Store.LIGHTNESS);
+        double a = form.number("a", Store.AXIS);
+        double b = form.number("b", Store.AXIS);
+        return form.hasErrors() ? Optional.empty() : Optional.of(new Lab(lightness, a, b));
+    }
+
+    /** What is written on a colour's card or tin. */
+    @PostMapping("/colours/{colourId}/card")
+    String describeColour(
+            @PathVariable UUID colourId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String code = form.optionalText("code", 30);
+        String maker = form.optionalText("colourMaker", 80);
+        String formula = form.optionalText("formula", LONGEST_FORMULA);
+        Optional<Lab> lab = lab(form);
+        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(model, form);
+        }
+        store.describe(colourId, code, maker, formula, seen);
+        lab.ifPresent(known -> store.give(colourId, known));
+        return "redirect:/colours/" + colourId;
     }
 
     @PostMapping("/store/products")
@@ -93,7 +148,10 @@ class StoreController {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
         String maker = form.text("maker", 80);
+        String line = form.optionalText("line", 80);
         String name = form.text("product", 80);
+        PaintKind kind = form.one("kind", PaintKind.class);
+        Base base = form.one("base", Base.class);
         Sheen sheen = form.one("sheen", Sheen.class);
         double gloss = form.number("gloss", Store.GLOSS);
         Binder binder = form.one("binder", Binder.class);
@@ -107,7 +165,7 @@ class StoreController {
             response.setStatus(422);
             return show(model, form);
         }
-        store.addProduct(maker, name, sheen, gloss, binder, sizes);
+        store.addProduct(new NewProduct(maker, line, name, kind, base, sheen, gloss, binder, sizes));
         return "redirect:/store";
     }
 
@@ -141,12 +199,15 @@ class StoreController {
         Form form = new Form(typed, speaker.words());
         double spread = form.number("spread", DryFilm.SPREAD);
         double solids = form.number("solids", DryFilm.SOLIDS);
-        double contrast = form.number("contrast", Store.CONTRAST);
+        double contrast = form.number("contrast", DataSheet.CONTRAST);
+        Optional<Duration> recoat = form.typed("recoat").isEmpty()
+                ? Optional.empty()
+                : Optional.of(Times.ofHours(form.number("recoat", DataSheet.RECOAT)));
         if (form.hasErrors()) {
             response.setStatus(422);
             return show(model, form);
         }
-        store.describe(productId, new Product.DataSheet(spread, solids, contrast));
+        store.describe(productId, new DataSheet(spread, solids, contrast, recoat));
         return "redirect:/store#products";
     }
 

@@ -10,6 +10,7 @@ import lumko.app.account.Access;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
+import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -17,7 +18,6 @@ import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
-import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,8 +28,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Reading a wall, step by step, and which paint it may be. */
 @Controller
 class ReadingController {
-    private static final Limits LIGHTNESS = new Limits("lightness", 0, 100, "");
-    private static final Limits OPPONENT = new Limits("a or b", -128, 128, "");
 
     private final Readings readings;
     private final Houses houses;
@@ -86,9 +84,9 @@ class ReadingController {
     }
 
     private static Optional<Spectrum> typedLab(Form form) {
-        double lightness = form.number("lightness", LIGHTNESS);
-        double a = form.number("a", OPPONENT);
-        double b = form.number("b", OPPONENT);
+        double lightness = form.number("lightness", Store.LIGHTNESS);
+        double a = form.number("a", Store.AXIS);
+        double b = form.number("b", Store.AXIS);
         return form.hasErrors()
                 ? Optional.empty()
                 : Optional.of(SmoothReflectance.of(new Lab(lightness, a, b), Colorimetry.DAYLIGHT));

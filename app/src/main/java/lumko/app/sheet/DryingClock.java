@@ -22,7 +22,7 @@ public record DryingClock(
         Optional<Instant> safe,
         Optional<DoesNotDry.Cause> hindrance) {
     static DryingClock start(Wait wait, Instant from, Climate climate, DryingModel model) {
-        Drying drying = model.wait(wait.material(), wait.thickness(), climate);
+        Drying drying = wait.in(climate, model);
         return switch (drying) {
             case Dries dries ->
                 new DryingClock(

@@ -182,7 +182,7 @@ class SheetReader {
                     Arrays.stream(row.surfaces)
                             .map(id -> flat.labelOf(id, speaker.words()))
                             .toList(),
-                    row.toDry().map(wait -> model.wait(wait.material(), wait.thickness(), sheet.climate())),
+                    row.toDry().map(wait -> wait.in(sheet.climate(), model)),
                     tick(row, names),
                     Waits.clock(row, sheet.climate(), model),
                     row.tickedAt == null ? waits.before(row) : Optional.empty(),

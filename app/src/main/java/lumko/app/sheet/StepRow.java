@@ -57,6 +57,10 @@ class StepRow extends EditableRow {
     @Nullable
     Double dryThicknessMillimetres;
 
+    @Column(name = "dry_sheet_h")
+    @Nullable
+    Double dryHoursBySheet;
+
     @Enumerated(EnumType.STRING)
     @Nullable
     StepKind withinAfter;
@@ -91,6 +95,10 @@ class StepRow extends EditableRow {
         dryMaterial = step.toDry().map(Wait::material).orElse(null);
         dryThicknessMillimetres =
                 step.toDry().map(wait -> wait.thickness().inMillimetres()).orElse(null);
+        dryHoursBySheet = step.toDry()
+                .flatMap(Wait::bySheet)
+                .map(wait -> Times.inMinutes(wait) / 60)
+                .orElse(null);
         withinAfter = step.within().map(Within::after).orElse(null);
         withinMinutes =
                 step.within().map(limit -> Times.inMinutes(limit.time())).orElse(null);
@@ -122,7 +130,10 @@ class StepRow extends EditableRow {
     Optional<Wait> toDry() {
         return dryMaterial == null || dryThicknessMillimetres == null
                 ? Optional.empty()
-                : Optional.of(new Wait(dryMaterial, Length.ofMillimetres(dryThicknessMillimetres)));
+                : Optional.of(new Wait(
+                        dryMaterial,
+                        Length.ofMillimetres(dryThicknessMillimetres),
+                        Optional.ofNullable(dryHoursBySheet).map(Times::ofHours)));
     }
 
     private static <E extends Enum<E>> Set<E> set(Class<E> of, String[] names) {

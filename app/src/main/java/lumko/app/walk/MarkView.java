@@ -86,7 +86,7 @@ public final class MarkView {
     /** How long it dries in usual air, and how the hand tells. */
     public String dries(Task task) {
         return task.toDry()
-                .map(dry -> switch (repaired.drying().wait(dry.material(), dry.thickness(), Climate.REFERENCE)) {
+                .map(dry -> switch (dry.in(Climate.REFERENCE, repaired.drying())) {
                     case Dries dries ->
                         words.say("sheet.dries", dries.earliest(), dries.likely(), dries.safe()) + " · "
                                 + words.say("dryTest." + dry.material().name());

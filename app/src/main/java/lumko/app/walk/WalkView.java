@@ -4,6 +4,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lumko.app.house.Coat;
+import lumko.app.paint.Colour;
 import lumko.app.platform.Words;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
@@ -16,9 +18,12 @@ import lumko.core.quantity.Length;
 import lumko.core.step.Caution;
 import lumko.core.step.Step;
 import lumko.core.work.FittingWay;
+import lumko.core.work.WorkPlanner;
 
 /** A walked wall put into words for its page. */
 public final class WalkView {
+    private static final int USUAL_COATS = 2;
+
     /** How much an area or a line grows at one press. */
     private static final double GROWTH = 1.25;
 
@@ -178,6 +183,17 @@ public final class WalkView {
                         "walk.holdsFirst",
                         reasons,
                         holding.needs().stream().map(words::name).collect(Collectors.joining(", ")));
+    }
+
+    /** How many coats it takes until what is there is not seen, where that is more than the usual two. */
+    public String hides() {
+        int needed = wall.setting().cover().coatsToHide().orElse(1);
+        if (needed <= USUAL_COATS) {
+            return "";
+        }
+        String there =
+                wall.surface().topCoat().flatMap(Coat::colour).map(Colour::name).orElse("");
+        return words.say(needed > WorkPlanner.MOST_COATS ? "walk.hidesNot" : "walk.hidesAfter", there, needed);
     }
 
     /** What a surface needs before its next coat, as the rest of a sentence. */

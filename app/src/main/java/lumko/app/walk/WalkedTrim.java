@@ -32,6 +32,7 @@ public record WalkedTrim(Room room, Surface surface, Visit visit, Holding holdin
                 room.windows(),
                 paint().map(Paint::key).orElse(""),
                 paint().map(paint -> paint.product().binder()).orElse(Binder.WATERBORNE),
-                holding);
+                holding,
+                paint().flatMap(paint -> paint.product().sheet()));
     }
 }

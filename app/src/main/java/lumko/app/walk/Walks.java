@@ -179,9 +179,16 @@ public class Walks {
         Catalogue catalogue = figures.catalogue();
         Judge judge = new Judge(catalogue, practice);
         WillItHold willItHold = new WillItHold(catalogue);
+        Covers covers = new Covers();
         List<WalkedWall> walls = wanted.stream()
-                .map(surface ->
-                        wall(flat, surface, bySurface.getOrDefault(surface.id(), List.of()), turn, judge, willItHold))
+                .map(surface -> wall(
+                        flat,
+                        surface,
+                        bySurface.getOrDefault(surface.id(), List.of()),
+                        turn,
+                        judge,
+                        willItHold,
+                        covers))
                 .toList();
         List<WalkedTrim> trims = flat.rooms().stream()
                 .map(room -> trim(room, room.only(SurfaceKind.TRIM), turn, willItHold))
@@ -190,7 +197,13 @@ public class Walks {
     }
 
     private WalkedWall wall(
-            Flat flat, Surface surface, List<PlacedMark> onWall, Turn turn, Judge judge, WillItHold willItHold) {
+            Flat flat,
+            Surface surface,
+            List<PlacedMark> onWall,
+            Turn turn,
+            Judge judge,
+            WillItHold willItHold,
+            Covers covers) {
         Room room = flat.roomOf(surface.id());
         Visit visit = turn.visitOf(surface);
         LocalDate today = speaker.today();
@@ -198,7 +211,7 @@ public class Walks {
         PaintBasis basis = basis(surface, visit, film);
         List<AskedPlace> places = turn.placesOn(room, surface);
         List<Mark> faults = onWall.stream().map(PlacedMark::mark).toList();
-        Setting setting = setting(room, surface, faults, places, visit, turn, willItHold);
+        Setting setting = setting(room, surface, faults, places, visit, turn, willItHold, covers);
         Verdict verdict = judge.judge(new WallCase(
                 surface.asWall(),
                 faults,
@@ -220,7 +233,8 @@ public class Walks {
             List<AskedPlace> places,
             Visit visit,
             Turn turn,
-            WillItHold willItHold) {
+            WillItHold willItHold,
+            Covers covers) {
         Set<RoomFinding> findings = turn.findingsOf(room);
         Optional<Paint> next = WalkedWall.paint(surface, visit);
         List<Surface> walls = room.walls().toList();
@@ -244,7 +258,8 @@ public class Walks {
                                 .filter(said -> said == PlaceAnswer.PAINT)
                                 .isPresent())
                         .map(AskedPlace::place)
-                        .toList());
+                        .toList(),
+                covers.of(next, surface.topCoat().flatMap(Coat::colour)));
     }
 
     private WalkedTrim trim(Room room, Surface surface, Turn turn, WillItHold willItHold) {

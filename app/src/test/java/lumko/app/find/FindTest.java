@@ -66,7 +66,7 @@ class FindTest extends ApplicationTest {
         assertThat(mvc.get().uri(link).with(user(member("tobias"))))
                 .hasStatusOk()
                 .bodyText()
-                .contains("Ropewalk Court 7", "LRV", "measured; daylight")
+                .contains("Ropewalk Court 7", "LRV", "measured: true under every light")
                 .doesNotContain("Merge");
         Finder.Whereabouts whereabouts = asLead(() -> finder.whereabouts(oatHusk));
         assertThat(whereabouts.places()).extracting(Finder.Place::name).contains("Ropewalk Court 7");

@@ -5,9 +5,11 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
+import lumko.core.film.DataSheet;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -35,7 +37,7 @@ class ProductTest extends ApplicationTest {
         String path = "/store/products/" + id + "/sheet";
         assertThat(post(member("jonas"), path, Map.of("spread", "14", "solids", "35", "contrast", "0.9")))
                 .hasStatus(302);
-        assertThat(product("Frame Satin").sheet()).contains(new Product.DataSheet(14, 35, 0.9));
+        assertThat(product("Frame Satin").sheet()).contains(new DataSheet(14, 35, 0.9, Optional.empty()));
         assertThat(post(member("jonas"), path, Map.of("spread", "140", "solids", "35", "contrast", "1")))
                 .hasStatus(422)
                 .bodyText()

@@ -24,6 +24,7 @@ public final class DryingModel {
 
     private static final double COLDEST = 5;
     private static final double DAMPEST = 95;
+    private static final double MINUTES = 60;
 
     private final Catalogue figures;
 
@@ -33,11 +34,20 @@ public final class DryingModel {
 
     /** The wait of a layer of the given thickness in the given air. */
     public Drying wait(DryingMaterial material, Length thickness, Climate climate) {
+        return wait(material, thickness, Times.ofHours(figures.value(material.figure)), climate);
+    }
+
+    /**
+     * The wait of a layer where another than the catalogue's is known.
+     *
+     * @param reference as thick as the material's reference, in {@link Climate#REFERENCE}
+     */
+    public Drying wait(DryingMaterial material, Length thickness, Duration reference, Climate climate) {
         THICKNESS.check(thickness.inMillimetres());
         if (climate.temperature().inCelsius() < COLDEST) {
             return new DoesNotDry(Cause.TOO_COLD);
         }
-        double hours = figures.value(material.figure) * thicknessFactor(material, thickness);
+        double hours = Times.inMinutes(reference) / MINUTES * thicknessFactor(material, thickness);
         if (material.driedByAir) {
             if (climate.humidity().inPercent() > DAMPEST) {
                 return new DoesNotDry(Cause.TOO_DAMP);
@@ -51,14 +61,6 @@ public final class DryingModel {
                 Times.ofHours(hours * material.earliestRatio),
                 Times.ofHours(hours),
                 Times.ofHours(hours * material.safeRatio));
-    }
-
-    /** The likely wait where the material dries, otherwise the wait at the reference air: a plan has to stand on something. */
-    public Duration likelyForPlanning(DryingMaterial material, Length thickness, Climate climate) {
-        return switch (wait(material, thickness, climate)) {
-            case Dries dries -> dries.likely();
-            case DoesNotDry ignored -> ((Dries) wait(material, thickness, Climate.REFERENCE)).likely();
-        };
     }
 
     private static double thicknessFactor(DryingMaterial material, Length thickness) {

@@ -13,7 +13,7 @@ public final class Hiding {
     private static final int MOST_COATS = 6;
 
     /** A difference that is not seen, ΔE00. Source: catalogue of figures, Limits of the verdict. */
-    private static final double NOT_SEEN = 0.5;
+    static final double NOT_SEEN = 0.5;
 
     private static final double HIGHEST_SCATTERING = 2;
 
@@ -85,10 +85,7 @@ public final class Hiding {
 
     /** Coat after coat over what is there, each of the same dry thickness. */
     public Coats over(Spectrum before, double dryMicrometres) {
-        double[] backing = before.visible();
-        for (int band = 0; band < backing.length; band++) {
-            backing[band] = Surface.OF_PAINT.internal(backing[band]);
-        }
+        double[] backing = backing(before);
         List<Double> left = new ArrayList<>();
         List<Spectrum> colours = new ArrayList<>();
         int needed = MOST_COATS + 1;
@@ -102,6 +99,20 @@ public final class Hiding {
             }
         }
         return new Coats(left, colours, needed);
+    }
+
+    /** ΔE00 that is left to see of what was there under a film. */
+    double left(Spectrum before, double dryMicrometres) {
+        return ColourDifference.between(
+                seen(paint.reflectance(dryMicrometres, backing(before), Surface.OF_PAINT)), finished);
+    }
+
+    private static double[] backing(Spectrum before) {
+        double[] backing = before.visible();
+        for (int band = 0; band < backing.length; band++) {
+            backing[band] = Surface.OF_PAINT.internal(backing[band]);
+        }
+        return backing;
     }
 
     /** The even grey of an undercoat, as a reflectance factor, over which one coat of this paint leaves least to see. */

@@ -151,9 +151,7 @@ final class Merger {
 
         private Optional<Wait> slowest(Catalogue figures) {
             DryingModel model = new DryingModel(figures);
-            return waits.stream()
-                    .max(Comparator.comparing(
-                            wait -> model.likelyForPlanning(wait.material(), wait.thickness(), Climate.REFERENCE)));
+            return waits.stream().max(Comparator.comparing(wait -> wait.likely(Climate.REFERENCE, model)));
         }
     }
 }

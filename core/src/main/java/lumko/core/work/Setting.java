@@ -2,6 +2,7 @@ package lumko.core.work;
 
 import java.util.List;
 import java.util.Set;
+import lumko.core.film.Cover;
 import lumko.core.hold.Holding;
 import lumko.core.wall.EveryTime;
 import lumko.core.wall.RoomFinding;
@@ -15,6 +16,7 @@ import lumko.core.wall.Substrate;
  * @param neighbours keys of the walls to its left and right
  * @param ceiling key of the ceiling over it, empty if it is one or there is none on record
  * @param panels the every-time places that are to be painted
+ * @param cover what is known of the paint that goes on, over what is there
  */
 public record Setting(
         Side side,
@@ -24,7 +26,8 @@ public record Setting(
         boolean samePaint,
         List<String> neighbours,
         String ceiling,
-        List<EveryTime> panels) {
+        List<EveryTime> panels,
+        Cover cover) {
     /** Which surface of the room. */
     public enum Side {
         WALL,
@@ -32,8 +35,8 @@ public record Setting(
     }
 
     /** A sound wall on its own, repainted as it is. */
-    public static final Setting PLAIN =
-            new Setting(Side.WALL, Substrate.GYPSUM_BOARD, Set.of(), Holding.YES, true, List.of(), "", List.of());
+    public static final Setting PLAIN = new Setting(
+            Side.WALL, Substrate.GYPSUM_BOARD, Set.of(), Holding.YES, true, List.of(), "", List.of(), Cover.UNKNOWN);
 
     public boolean isCeiling() {
         return side == Side.CEILING;

@@ -65,7 +65,7 @@ public record Timeline(List<Entry> entries, Duration dryAt) {
     private static Duration dry(Entry entry, DryingModel drying, Climate climate) {
         return entry.step()
                 .toDry()
-                .map(wait -> entry.end().plus(drying.likelyForPlanning(wait.material(), wait.thickness(), climate)))
+                .map(wait -> entry.end().plus(wait.likely(climate, drying)))
                 .orElse(entry.end());
     }
 

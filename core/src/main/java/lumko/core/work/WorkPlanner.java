@@ -14,6 +14,7 @@ import lumko.core.drying.DryingMaterial;
 import lumko.core.fault.Fault;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.film.DataSheet;
 import lumko.core.hold.Binder;
 import lumko.core.hold.Need;
 import lumko.core.practice.Practice;
@@ -63,6 +64,9 @@ public final class WorkPlanner {
     private static final Length SPOT_FILM = Length.ofMillimetres(0.2);
 
     /** What loading a brush and a mini roller takes up before anything reaches the wall. ASSUMPTION. */
+    /** What does not hide by then wants an undercoat, not another coat. ASSUMPTION. */
+    public static final int MOST_COATS = 3;
+
     private static final Volume SPOT_TOOL_LOAD = Volume.ofMillilitres(30);
 
     /** How far beyond an old patch the feathering runs. ASSUMPTION: a hand's width. */
@@ -172,10 +176,12 @@ public final class WorkPlanner {
 
     private int coats(WallTask task) {
         int usual = figures.count(Figure.ROLLED_COATS);
+        int hiding = Math.min(MOST_COATS, task.setting().cover().coatsToHide().orElse(1));
         return switch (practice.of(Question.BUILD_UP)) {
-            case SELF_PRIMING_THREE -> usual + 1;
-            case ONE_COAT_WHERE_IT_HIDES -> task.setting().samePaint() && task.action() == Action.ROLL ? 1 : usual;
-            default -> usual;
+            case SELF_PRIMING_THREE -> Math.max(usual + 1, hiding);
+            case ONE_COAT_WHERE_IT_HIDES ->
+                task.setting().samePaint() && task.action() == Action.ROLL ? 1 : Math.max(usual, hiding);
+            default -> Math.max(usual, hiding);
         };
     }
 
@@ -521,6 +527,21 @@ public final class WorkPlanner {
             add(whole ? dust.dries(Wait.of(DryingMaterial.DAMP_WALL)).with(Tool.TWO_CLOTHS) : dust);
         }
 
+        // ---- the paint: its own data sheet wins
+
+        private Wait emulsionDry() {
+            return Wait.of(
+                    DryingMaterial.EMULSION, task.setting().cover().sheet().flatMap(DataSheet::recoat));
+        }
+
+        private Volume paint(Area area) {
+            return task.setting()
+                    .cover()
+                    .sheet()
+                    .map(sheet -> Volume.ofLitres(area.inSquareMetres() / sheet.spread()))
+                    .orElseGet(() -> litres(area, Figure.SPREAD_EMULSION));
+        }
+
         // ---- spots
 
         private void touchUp() {
@@ -550,7 +571,7 @@ public final class WorkPlanner {
                         .places(1)
                         .minutes(figures.value(Figure.DAB))
                         .uses(paint)
-                        .dries(Wait.of(DryingMaterial.EMULSION))
+                        .dries(emulsionDry())
                         .with(Tool.SMALL_BRUSH));
                 double minutes = feather
                         ? figures.value(Figure.FEATHER) + figures.value(Figure.FEATHER_AREA) * spot.inSquareMetres()
@@ -559,7 +580,7 @@ public final class WorkPlanner {
                         .places(1)
                         .minutes(minutes)
                         .uses(paint)
-                        .dries(Wait.of(DryingMaterial.EMULSION))
+                        .dries(emulsionDry())
                         .with(tool)));
             }
             add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
@@ -596,10 +617,8 @@ public final class WorkPlanner {
                         .area(area)
                         .minutes(minutes)
                         .uses(new Use(
-                                Material.WALL_PAINT,
-                                task.paint(),
-                                litres(area, Figure.SPREAD_EMULSION).times(2 * textureFactor())))
-                        .dries(Wait.of(DryingMaterial.EMULSION))
+                                Material.WALL_PAINT, task.paint(), paint(area).times(2 * textureFactor())))
+                        .dries(emulsionDry())
                         .with(Tool.MINI_ROLLER, Tool.ANGLED_BRUSH, Tool.TRAY));
             }
             if (!task.setting().panels().isEmpty()) {
@@ -624,11 +643,10 @@ public final class WorkPlanner {
                     switch (practice.of(Question.SPOT_SEALING)) {
                         case SEAL_WITH_THINNED_PAINT ->
                             prime.uses(Material.THINNED_PAINT, litres(spots, Figure.SPREAD_MIST_COAT))
-                                    .dries(Wait.of(DryingMaterial.EMULSION));
+                                    .dries(emulsionDry());
                         case SEAL_WITH_BRUSHED_COAT ->
-                            prime.uses(new Use(
-                                            Material.WALL_PAINT, task.paint(), litres(spots, Figure.SPREAD_EMULSION)))
-                                    .dries(Wait.of(DryingMaterial.EMULSION));
+                            prime.uses(new Use(Material.WALL_PAINT, task.paint(), paint(spots)))
+                                    .dries(emulsionDry());
                         default ->
                             prime.uses(Material.PRIMER, litres(spots, Figure.SPREAD_PRIMER))
                                     .dries(Wait.of(DryingMaterial.PRIMER));
@@ -715,13 +733,13 @@ public final class WorkPlanner {
                     .minutes(minutes * (practice.is(School.ROLL_FIRST) ? figures.value(Figure.CUT_AFTER_ROLLING) : 1))
                     .with(Tool.ANGLED_BRUSH, Tool.POT);
             if (practice.is(School.ROLL_FIRST)) {
-                cut = cut.dries(Wait.of(DryingMaterial.EMULSION));
+                cut = cut.dries(emulsionDry());
             }
             add(overhead(cut));
         }
 
         private void rollOn(StepKind kind) {
-            Volume coat = litres(painted, Figure.SPREAD_EMULSION)
+            Volume coat = paint(painted)
                     .times(textureFactor())
                     .times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN));
             double minutes = figures.value(ceiling ? Figure.ROLL_CEILING : Figure.ROLL_WALL)
@@ -748,7 +766,7 @@ public final class WorkPlanner {
                 Figure keeps = practice.is(School.BAG_TOOLS_COLD) ? Figure.BAGGED_COLD_KEEP : Figure.BAGGED_TOOLS_KEEP;
                 roll = roll.within(new Within(ceiling ? ROLL_CEILING : ROLL, Duration.ofDays(figures.count(keeps))));
             }
-            add(overhead(roll.dries(Wait.of(DryingMaterial.EMULSION))));
+            add(overhead(roll.dries(emulsionDry())));
         }
 
         private void close(Edges edges, int coats) {
@@ -830,14 +848,16 @@ public final class WorkPlanner {
             coat(
                     PAINT_TRIM_AGAIN,
                     practice.is(School.TRIM_FIRST) && trim.binder() == Binder.WATERBORNE
-                            ? DryingMaterial.EMULSION_TO_TAPE
+                            ? Wait.of(DryingMaterial.EMULSION_TO_TAPE)
                             : drying());
             add(Task.of(WASH_TOOLS).with(Caution.DRAINS));
             into.once(WASH_TOOLS, trim.paint(), figures.value(Figure.WASH_BRUSH));
         }
 
-        private DryingMaterial drying() {
-            return trim.binder() == Binder.WATERBORNE ? DryingMaterial.TRIM_WATER : DryingMaterial.TRIM_SOLVENT;
+        private Wait drying() {
+            return Wait.of(
+                    trim.binder() == Binder.WATERBORNE ? DryingMaterial.TRIM_WATER : DryingMaterial.TRIM_SOLVENT,
+                    trim.sheet().flatMap(DataSheet::recoat));
         }
 
         private void add(Task task) {
@@ -852,12 +872,13 @@ public final class WorkPlanner {
 
         private Volume coat() {
             Area strip = trim.skirting().times(figures.length(Figure.TRIM_STRIP));
-            return litres(strip, Figure.SPREAD_TRIM)
+            double spread = trim.sheet().map(DataSheet::spread).orElseGet(() -> figures.value(Figure.SPREAD_TRIM));
+            return Volume.ofLitres(strip.inSquareMetres() / spread)
                     .plus(Volume.ofLitres(
                             figures.value(Figure.DOOR_SIDE_LITRES) * (trim.doorSides() + trim.windows() * 0.5)));
         }
 
-        private void coat(StepKind kind, DryingMaterial dries) {
+        private void coat(StepKind kind, Wait dries) {
             Task paint = Task.of(kind)
                     .places(trim.doorSides() + trim.windows())
                     .edge(trim.skirting())
@@ -866,7 +887,7 @@ public final class WorkPlanner {
                             Material.TRIM_PAINT,
                             trim.paint(),
                             coat().times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN))))
-                    .dries(Wait.of(dries))
+                    .dries(dries)
                     .with(Tool.SASH_BRUSH, Tool.POT, Tool.STIRRER);
             add(
                     trim.binder() == Binder.SOLVENTBORNE

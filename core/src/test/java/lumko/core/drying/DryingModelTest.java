@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
+import java.util.Optional;
 import java.util.Random;
 import lumko.core.drying.Climate.Air;
 import lumko.core.drying.Drying.DoesNotDry;
@@ -13,6 +14,7 @@ import lumko.core.figure.Figure;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Times;
+import lumko.core.step.Wait;
 import org.assertj.core.data.Offset;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Nested;
@@ -126,9 +128,27 @@ class DryingModelTest {
 
         @Test
         void aPlanStandsOnTheReferenceAir() {
-            assertThat(model.likelyForPlanning(
-                            DryingMaterial.EMULSION, Length.ofMillimetres(0.1), Climate.of(0, 99, Air.STILL)))
+            assertThat(Wait.of(DryingMaterial.EMULSION).likely(Climate.of(0, 99, Air.STILL), model))
                     .isEqualTo(Duration.ofHours(3));
+        }
+    }
+
+    @Nested
+    class WhatTheMakerSays {
+        private final Wait slow = Wait.of(DryingMaterial.EMULSION, Optional.of(Duration.ofHours(6)));
+
+        @Test
+        void winsOverTheCatalogue() {
+            assertThat(slow.likely(Climate.REFERENCE, model)).isEqualTo(Duration.ofHours(6));
+        }
+
+        @Test
+        void isAMatterOfTheAirAsEveryWait() {
+            Climate cool = Climate.of(16, 60, Air.STILL);
+            double ratio = Wait.of(DryingMaterial.EMULSION).likely(cool, model).toSeconds() / (3 * 3600.0);
+            assertThat(slow.likely(cool, model).toSeconds() / (6 * 3600.0)).isCloseTo(ratio, Offset.offset(1e-3));
+            assertThat(slow.in(Climate.of(3, 50, Air.STILL), model))
+                    .isEqualTo(new DoesNotDry(DoesNotDry.Cause.TOO_COLD));
         }
     }
 

@@ -15,6 +15,7 @@ import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.film.Cover;
 import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Method;
@@ -324,7 +325,8 @@ class JudgeTest {
                             true,
                             List.of(),
                             "",
-                            List.of()));
+                            List.of(),
+                            Cover.UNKNOWN));
         }
 
         @Test

@@ -6,6 +6,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import lumko.core.drying.Climate;
@@ -13,10 +15,13 @@ import lumko.core.drying.DryingModel;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.film.Cover;
+import lumko.core.film.DataSheet;
 import lumko.core.hold.Binder;
 import lumko.core.hold.Holding;
 import lumko.core.hold.Need;
 import lumko.core.practice.Practice;
+import lumko.core.practice.Question;
 import lumko.core.practice.School;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
@@ -29,6 +34,7 @@ import lumko.core.step.Step;
 import lumko.core.step.StepKind;
 import lumko.core.step.Task;
 import lumko.core.step.Tool;
+import lumko.core.step.Wait;
 import lumko.core.wall.Box;
 import lumko.core.wall.EveryTime;
 import lumko.core.wall.Fitting;
@@ -67,7 +73,15 @@ class WholeFlatTest {
 
     private static Setting setting(Setting.Side side, String ceiling, String... neighbours) {
         return new Setting(
-                side, Substrate.GYPSUM_BOARD, Set.of(), Holding.YES, true, List.of(neighbours), ceiling, List.of());
+                side,
+                Substrate.GYPSUM_BOARD,
+                Set.of(),
+                Holding.YES,
+                true,
+                List.of(neighbours),
+                ceiling,
+                List.of(),
+                Cover.UNKNOWN);
     }
 
     private static WallTask rolled(String key, String paint, Setting setting, Fitting... fittings) {
@@ -83,7 +97,7 @@ class WholeFlatTest {
     }
 
     private static TrimTask trim() {
-        return new TrimTask("t", Length.ofMetres(12), 1, 1, "frame", Binder.WATERBORNE, Holding.YES);
+        return new TrimTask("t", Length.ofMetres(12), 1, 1, "frame", Binder.WATERBORNE, Holding.YES, Optional.empty());
     }
 
     private static Work room(School... schools) {
@@ -266,7 +280,8 @@ class WholeFlatTest {
                     true,
                     List.of(),
                     "",
-                    List.of());
+                    List.of(),
+                    Cover.UNKNOWN);
             Edges edges = Edges.of(rolled("a", "oat", floorLater), new Edges.Job(List.of(), false), Practice.STARTING);
             assertThat(edges.hidden().inMetres()).isCloseTo(4, CLOSE);
             assertThat(kinds(new WorkPlanner(FIGURES).plan(List.of(rolled("a", "oat", floorLater)), NEW_HOUSE)))
@@ -348,7 +363,8 @@ class WholeFlatTest {
                     true,
                     List.of(),
                     "",
-                    List.of());
+                    List.of(),
+                    Cover.UNKNOWN);
             return new WorkPlanner(FIGURES).plan(List.of(rolled("a", "oat", setting)), NEW_HOUSE);
         }
 
@@ -368,6 +384,58 @@ class WholeFlatTest {
     }
 
     @Nested
+    class ByThePaintsOwnDataSheet {
+        private Work covered(OptionalInt coatsToHide, School buildUp) {
+            Cover cover =
+                    new Cover(Optional.of(new DataSheet(12, 38, 0.92, Optional.of(Duration.ofHours(5)))), coatsToHide);
+            Setting setting = new Setting(
+                    Setting.Side.WALL,
+                    Substrate.GYPSUM_BOARD,
+                    Set.of(),
+                    Holding.YES,
+                    false,
+                    List.of(),
+                    "",
+                    List.of(),
+                    cover);
+            return new WorkPlanner(FIGURES, Practice.STARTING.with(buildUp))
+                    .plan(List.of(rolled("a", "oat", setting)), NEW_HOUSE);
+        }
+
+        @Test
+        void theLitresAndTheWaitAreTheMakers() {
+            Work own = covered(OptionalInt.empty(), Practice.STARTING.of(Question.BUILD_UP));
+            Work usual = new WorkPlanner(FIGURES).plan(List.of(rolled("a", "oat", Setting.PLAIN)), NEW_HOUSE);
+            Step roll = step(own, StepKind.ROLL_AGAIN);
+            assertThat(roll.toDry().flatMap(Wait::bySheet)).contains(Duration.ofHours(5));
+            double loss = 1 + FIGURES.share(Figure.LOSS_BRUSH) + FIGURES.share(Figure.LOSS_TIN);
+            assertThat(litres(roll)).isCloseTo(roll.area().inSquareMetres() / 12 * loss, CLOSE);
+            assertThat(litres(roll)).isLessThan(litres(step(usual, StepKind.ROLL_AGAIN)));
+        }
+
+        @ParameterizedTest
+        @CsvSource({"1, 2", "2, 2", "3, 3", "7, 3"})
+        void asManyCoatsAsHideButNoMoreThanThree(int needed, int planned) {
+            Work work = covered(OptionalInt.of(needed), Practice.STARTING.of(Question.BUILD_UP));
+            assertThat(work.steps().stream()
+                            .filter(step -> Set.of(StepKind.ROLL, StepKind.ROLL_AGAIN, StepKind.ROLL_FURTHER)
+                                    .contains(step.kind())))
+                    .hasSize(planned);
+        }
+
+        private static Step step(Work work, StepKind kind) {
+            return work.steps().stream()
+                    .filter(step -> step.kind() == kind)
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private static double litres(Step step) {
+            return step.uses().getFirst().volume().inLitres();
+        }
+    }
+
+    @Nested
     class EveryTimePlaces {
         private final Setting withPanel = new Setting(
                 Setting.Side.WALL,
@@ -377,7 +445,8 @@ class WholeFlatTest {
                 true,
                 List.of(),
                 "",
-                List.of(new EveryTime(EveryTime.Kind.SPLASH_ZONE, 0, Box.ofMillimetres(0, 900, 3000, 500))));
+                List.of(new EveryTime(EveryTime.Kind.SPLASH_ZONE, 0, Box.ofMillimetres(0, 900, 3000, 500))),
+                Cover.UNKNOWN);
 
         @Test
         void areRolledEvenOnAWallThatIsLeft() {
@@ -484,7 +553,7 @@ class WholeFlatTest {
                         if (entry.step().needsDry() && before.step().shares(entry.step())) {
                             Duration wait = before.step()
                                     .toDry()
-                                    .map(wet -> drying.likelyForPlanning(wet.material(), wet.thickness(), air))
+                                    .map(wet -> wet.likely(air, drying))
                                     .orElse(Duration.ZERO);
                             assertThat(entry.start())
                                     .isGreaterThanOrEqualTo(before.end().plus(wait));
