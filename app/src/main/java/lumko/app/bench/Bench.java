@@ -1,22 +1,29 @@
 package lumko.app.bench;
 
 import java.time.Duration;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.figure.Figures;
+import lumko.app.house.Houses;
 import lumko.app.paint.Colour;
+import lumko.app.paint.PaintKind;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
+import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
+import lumko.core.film.CoatOdds;
 import lumko.core.film.CoatPlan;
 import lumko.core.film.Colorant;
 import lumko.core.film.DataSheet;
@@ -26,6 +33,8 @@ import lumko.core.film.Hiding;
 import lumko.core.film.RecipeFinder;
 import lumko.core.film.Target;
 import lumko.core.film.UnrepeatableMix;
+import lumko.core.film.WetPaint;
+import lumko.core.hold.Binder;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
@@ -42,14 +51,13 @@ class Bench {
     private static final double USUAL_SPREAD = 10;
     private static final double USUAL_SOLIDS = 38;
 
-    /** One coat more than planned. ASSUMPTION until coats really needed are counted. */
-    private static final double ODDS_OF_ONE_MORE = 0.3;
-
     private final Store store;
+    private final Houses houses;
     private final Figures figures;
 
-    Bench(Store store, Figures figures) {
+    Bench(Store store, Houses houses, Figures figures) {
         this.store = store;
+        this.houses = houses;
         this.figures = figures;
     }
 
@@ -85,8 +93,8 @@ class Bench {
         return value;
     }
 
-    /** How much of which colorant takes one colour to the other, in a tin of so many millilitres. */
-    RecipeFinder.Recipe recipe(From from, BenchColour one, BenchColour other, double millilitres, double step) {
+    /** How much of which colorant takes one colour to the other, in a tin of so many millilitres or grams. */
+    RecipeFinder.Recipe recipe(From from, BenchColour one, BenchColour other, double amount, double step) {
         Colorant base = switch (from) {
             case WHITE_BASE -> Dispenser.WHITE_BASE;
             case DEEP_BASE -> Dispenser.DEEP_BASE;
@@ -95,7 +103,7 @@ class Bench {
                         one.spectrum(), USUAL_SCATTERING_CONTRAST, DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
         };
         return new RecipeFinder(Dispenser.pigments())
-                .find(Target.of(other.spectrum()), new RecipeFinder.Order(Map.of(base, 1.0), millilitres, step, 5));
+                .find(Target.of(other.spectrum()), new RecipeFinder.Order(Map.of(base, 1.0), amount, step, 5));
     }
 
     /** What a recipe starts from. */
@@ -106,58 +114,116 @@ class Bench {
         THE_TIN
     }
 
-    /** Coats of a paint over what is there. */
-    record Hidden(Hiding.Coats coats, double undercoat, boolean isByDataSheet, List<Way> ways) {}
+    /**
+     * Coats of a paint over what is there.
+     *
+     * @param planned how many the odds are for
+     * @param wet what it looks like before it has dried
+     */
+    record Hidden(
+            Hiding.Coats coats,
+            double undercoat,
+            boolean isByDataSheet,
+            List<Way> ways,
+            int planned,
+            CoatOdds odds,
+            WetPaint wet) {}
 
-    /** What a way of hiding costs on ten square metres. */
-    record Way(CoatPlan plan, Duration hand, Volume paint, Duration elapsed) {}
+    /**
+     * What a way of hiding costs on ten square metres, with the odds of one more coat in it.
+     *
+     * @param elapsed until it is dry
+     * @param isLeastHand whether none takes less work
+     */
+    record Way(CoatPlan plan, CoatOdds odds, Duration hand, Volume paint, Duration elapsed, boolean isLeastHand) {}
 
-    private Way way(CoatPlan plan, double spread) {
-        Catalogue catalogue = figures.catalogue();
-        double minutes = plan.undercoats() * catalogue.value(Figure.PRIME_WALL)
-                + plan.finish() * catalogue.value(Figure.ROLL_WALL);
-        double hours = plan.undercoats() * catalogue.value(Figure.DRY_PRIMER)
-                + plan.finish() * catalogue.value(Figure.DRY_EMULSION);
-        double litres = plan.undercoats() * TEN / catalogue.value(Figure.SPREAD_PRIMER) + plan.finish() * TEN / spread;
+    private static Way way(CoatPlan plan, CoatOdds odds, double spread, Catalogue catalogue, double leastMinutes) {
+        double finish = plan.finish() + odds.chance();
+        double minutes = minutes(plan, odds, catalogue);
+        double hours =
+                plan.undercoats() * catalogue.value(Figure.DRY_PRIMER) + finish * catalogue.value(Figure.DRY_EMULSION);
+        double litres = plan.undercoats() * TEN / catalogue.value(Figure.SPREAD_PRIMER) + finish * TEN / spread;
         return new Way(
                 plan,
-                Times.ofMinutes(minutes * TEN),
+                odds,
+                Times.ofMinutes(minutes),
                 Volume.ofLitres(litres),
-                Times.ofHours(hours).plus(Times.ofMinutes(minutes * TEN)));
+                Times.ofHours(hours).plus(Times.ofMinutes(minutes)),
+                minutes <= leastMinutes);
+    }
+
+    private static double minutes(CoatPlan plan, CoatOdds odds, Catalogue catalogue) {
+        return TEN
+                * (plan.undercoats() * catalogue.value(Figure.PRIME_WALL)
+                        + (plan.finish() + odds.chance()) * catalogue.value(Figure.ROLL_WALL));
     }
 
     Hidden hiding(BenchColour over, BenchColour finish, Optional<Product> product) {
         Optional<DataSheet> sheet = product.flatMap(Product::sheet);
         double film =
                 sheet.map(DataSheet::dryMicrometres).orElseGet(() -> DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
-        Hiding hiding = Hiding.of(
-                finish.spectrum(), sheet.map(DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST), film);
+        double contrast = sheet.map(DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST);
+        Hiding hiding = Hiding.of(finish.spectrum(), contrast, film);
         double spread = sheet.map(DataSheet::spread).orElse(USUAL_SPREAD);
+        Hiding.Coats coats = hiding.over(over.spectrum(), film);
+        double undercoat = hiding.bestUndercoat(film);
+        int planned = Math.min(coats.needed(), coats.left().size());
+        CoatOdds odds = CoatOdds.of(hiding, over.spectrum(), film, planned, houses.coatsTaken(ids(over), ids(finish)));
+        Catalogue catalogue = figures.catalogue();
+        Map<CoatPlan, CoatOdds> plans = new LinkedHashMap<>();
+        for (CoatPlan plan : hiding.plans(over.spectrum(), film)) {
+            plans.put(
+                    plan,
+                    plan.undercoats() == 0
+                            ? odds
+                            : CoatOdds.of(hiding, Spectrum.flat(undercoat), film, plan.finish(), List.of()));
+        }
+        double least = plans.entrySet().stream()
+                .mapToDouble(each -> minutes(each.getKey(), each.getValue(), catalogue))
+                .min()
+                .orElseThrow();
         return new Hidden(
-                hiding.over(over.spectrum(), film),
-                hiding.bestUndercoat(film),
+                coats,
+                undercoat,
                 sheet.isPresent(),
-                hiding.plans(over.spectrum(), film).stream()
-                        .map(plan -> way(plan, spread))
-                        .toList());
+                plans.entrySet().stream()
+                        .map(each -> way(each.getKey(), each.getValue(), spread, catalogue, least))
+                        .toList(),
+                planned,
+                odds,
+                WetPaint.of(
+                        finish.spectrum(),
+                        contrast,
+                        film,
+                        product.map(Product::binder).orElse(Binder.WATERBORNE)));
     }
 
-    /** Whether a mix does two coats of an area, with the odds of a third. */
-    UnrepeatableMix lasts(BoxMixer.Mix mix, Area area) {
+    /** Every id of a colour of the record: its own, and of the entries merged into it. */
+    private Set<UUID> ids(BenchColour colour) {
+        return store.stock().colours().entrySet().stream()
+                .filter(each -> each.getValue().id().toString().equals(colour.key()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
+    /** Whether a mix does its coats of an area over what is there, with the odds of one more. */
+    UnrepeatableMix lasts(BoxMixer.Mix mix, Area area, Hidden hidden) {
         Catalogue catalogue = figures.catalogue();
+        int coats = Math.max(catalogue.count(Figure.ROLLED_COATS), hidden.planned());
+        double oneMore = coats > hidden.planned() ? 0 : hidden.odds().chance();
         return UnrepeatableMix.of(
                 Volume.ofLitres(mix.litres()),
                 area,
-                catalogue.count(Figure.ROLLED_COATS),
+                coats,
                 catalogue.value(Figure.SPREAD_EMULSION),
-                ODDS_OF_ONE_MORE,
+                oneMore,
                 Volume.ofLitres(catalogue.value(Figure.LOSS_ROLLER)));
     }
 
     /** The nearest mix of what is in the store. */
     Optional<BoxMixer.Mix> box(BenchColour wanted, double litres) {
         List<BoxMixer.Available> tins = store.stock().onShelf().stream()
-                .filter(tin -> tin.left().inLitres() > 0)
+                .filter(tin -> tin.left().inLitres() > 0 && tin.product().kind() != PaintKind.PRIMER)
                 .map(tin -> new BoxMixer.Available(
                         tin.label(),
                         tin.colour().spectrum(),

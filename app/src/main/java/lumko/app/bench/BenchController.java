@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.house.Houses;
+import lumko.app.paint.Base;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
@@ -29,19 +31,20 @@ import org.springframework.web.util.UriComponentsBuilder;
 /** The bench, colour side. Everything stands in the link, so that it can be sent. */
 @Controller
 class BenchController {
-    private static final Limits MILLILITRES = new Limits("tin", 50, 200_000, "ml");
-    private static final Limits STEP = new Limits("step", 0, 100, "ml");
+    private static final Limits TIN = new Limits("tin", 50, 300_000, "");
+    private static final Limits STEP = new Limits("step", 0, 100, "");
     private static final Limits AREA = new Limits("area", 0.5, 5000, "m²");
     private static final Limits LITRES = new Limits("litres", 0.05, 1000, "L");
 
     private static final int LONGEST_WORDS = 250;
     private static final int LONGEST_LINK = 500;
     private static final List<String> OF_THE_LINK =
-            List.of("one", "other", "product", "from", "millilitres", "step", "litres", "area");
+            List.of("one", "other", "product", "from", "tinful", "unit", "step", "litres", "area", "surface", "sheet");
 
     private final Bench bench;
     private final KeptResults results;
     private final Store store;
+    private final Houses houses;
     private final Access access;
     private final Speaker speaker;
     private final HttpServletResponse response;
@@ -50,12 +53,14 @@ class BenchController {
             Bench bench,
             KeptResults results,
             Store store,
+            Houses houses,
             Access access,
             Speaker speaker,
             HttpServletResponse response) {
         this.bench = bench;
         this.results = results;
         this.store = store;
+        this.houses = houses;
         this.access = access;
         this.speaker = speaker;
         this.response = response;
@@ -71,10 +76,12 @@ class BenchController {
         model.addAttribute("tins", store.stock().onShelf());
         model.addAttribute("mayKeep", !access.member().isOffice());
         model.addAttribute("link", link(typed));
+        model.addAttribute("whereabouts", whereabouts(form).orElse(""));
         List<Colour> colours = store.stock().coloursByName();
         model.addAttribute("colours", colours);
         model.addAttribute("products", store.stock().productsByName());
         model.addAttribute("bases", Bench.From.values());
+        model.addAttribute("doses", Dose.values());
         model.addAttribute("form", form);
         model.addAttribute("view", new BenchView(speaker.words()));
         model.addAttribute("lights", Illuminant.values());
@@ -95,6 +102,14 @@ class BenchController {
         return "bench";
     }
 
+    /** The surface the bench was asked from. */
+    private Optional<String> whereabouts(Form form) {
+        return form.typed("surface").isEmpty()
+                ? Optional.empty()
+                : form.attempt("surface", () -> UUID.fromString(form.typed("surface")))
+                        .map(id -> houses.flatOfSurface(id).nameOf(id, speaker.words()));
+    }
+
     /** The link that computes the same again. */
     private static String link(Map<String, String> typed) {
         UriComponentsBuilder link = UriComponentsBuilder.fromPath("/bench");
@@ -111,14 +126,14 @@ class BenchController {
         if (!link.startsWith("/bench?") || link.length() > LONGEST_LINK) {
             form.refuse("link", speaker.words().say("refused.choice", "link", link));
         }
-        Optional<UUID> tin = form.typed("tin").isEmpty()
+        Optional<KeptFor> keptFor = form.typed("keep-for").isEmpty()
                 ? Optional.empty()
-                : form.attempt("tin", () -> UUID.fromString(form.typed("tin")));
+                : form.attempt("keep-for", () -> KeptFor.of(form.typed("keep-for")));
         if (form.hasErrors()) {
             response.setStatus(422);
             return bench(typed, model, form);
         }
-        results.keep(link, words, tin);
+        results.keep(link, words, keptFor);
         return "redirect:" + link;
     }
 
@@ -143,13 +158,22 @@ class BenchController {
                     () -> Optional.ofNullable(store.stock().products().get(UUID.fromString(form.typed("product"))))
                             .orElseThrow(NotFoundException::new));
         }
-        model.addAttribute("hidden", bench.hiding(one, other, product));
+        Bench.Hidden hidden = bench.hiding(one, other, product);
+        model.addAttribute("hidden", hidden);
+        model.addAttribute(
+                "usualBase",
+                product.filter(known -> known.base() == Base.DEEP || known.base() == Base.CLEAR)
+                        .map(known -> Bench.From.DEEP_BASE)
+                        .orElse(Bench.From.WHITE_BASE)
+                        .name());
         if (typed.containsKey("from")) {
             Bench.From from = form.one("from", Bench.From.class);
-            double millilitres = form.number("millilitres", MILLILITRES);
-            double step = form.number("step", STEP);
+            Dose unit = form.typed("unit").isEmpty() ? Dose.MILLILITRES : form.one("unit", Dose.class);
+            model.addAttribute("unit", unit);
+            double amount = form.number("tinful", unit.of(TIN));
+            double step = form.number("step", unit.of(STEP));
             if (!form.hasErrors()) {
-                model.addAttribute("recipe", bench.recipe(from, one, other, millilitres, step));
+                model.addAttribute("recipe", bench.recipe(from, one, other, amount, step));
             }
         }
         if (typed.containsKey("litres")) {
@@ -161,7 +185,7 @@ class BenchController {
                     double area = form.number("area", AREA);
                     mix.filter(found -> !form.hasErrors())
                             .ifPresent(found ->
-                                    model.addAttribute("lasts", bench.lasts(found, Area.ofSquareMetres(area))));
+                                    model.addAttribute("lasts", bench.lasts(found, Area.ofSquareMetres(area), hidden)));
                 }
             }
         }

@@ -5,6 +5,8 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.Seen;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
+import lumko.core.film.CoatOdds;
+import lumko.core.film.WetPaint;
 
 /** The bench put into words, colours and curves. */
 public final class BenchView {
@@ -53,6 +55,28 @@ public final class BenchView {
                         Math.round(lightness * 100) / 100.0,
                         Math.round(lab.a() * 100) / 100.0,
                         Math.round(lab.b() * 100) / 100.0);
+    }
+
+    /** How likely one more coat is than hides by the film of the sheet, and what that rests on. */
+    public String odds(Bench.Hidden hidden) {
+        CoatOdds odds = hidden.odds();
+        return words.say(
+                odds.seen() == 0 ? "bench.odds" : "bench.oddsSeen",
+                hidden.planned() + 1,
+                Math.round(100 * odds.chance()),
+                odds.seen(),
+                odds.more());
+    }
+
+    /** How it looks before it has dried. */
+    public String wet(WetPaint wet) {
+        return wet.most() == 0
+                ? words.say("bench.wetAsDry")
+                : words.say(
+                        "bench.wet",
+                        words.fixed(wet.difference(), 1),
+                        words.fixed(wet.least(), 1),
+                        words.fixed(wet.most(), 1));
     }
 
     public String coats(Bench.Hidden hidden) {

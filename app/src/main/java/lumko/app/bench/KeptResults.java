@@ -2,12 +2,15 @@ package lumko.app.bench;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.account.People;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
@@ -18,51 +21,113 @@ import org.springframework.transaction.annotation.Transactional;
 /** Results of the bench that are worth finding again: the link computes them anew, the words say what they were. */
 @Service
 @Transactional
-class KeptResults {
+public class KeptResults {
     private static final int MOST = 20;
 
     private final KeptRepository kept;
     private final Store store;
+    private final Houses houses;
     private final People people;
     private final Access access;
     private final Clock clock;
 
-    KeptResults(KeptRepository kept, Store store, People people, Access access, Clock clock) {
+    KeptResults(KeptRepository kept, Store store, Houses houses, People people, Access access, Clock clock) {
         this.kept = kept;
         this.store = store;
+        this.houses = houses;
         this.people = people;
         this.access = access;
         this.clock = clock;
     }
 
-    /** A kept result as it is listed. */
-    record Kept(UUID id, String link, String words, Optional<String> tin, String by, Instant at) {}
+    /**
+     * A kept result as it is listed.
+     *
+     * @param tin label of the tin it is for
+     * @param surface it is for, with its name
+     */
+    public record Kept(
+            UUID id,
+            String link,
+            String words,
+            Optional<String> tin,
+            Optional<UUID> surface,
+            boolean isForJob,
+            String by,
+            Instant at) {}
 
     @Transactional(readOnly = true)
     public List<Kept> latest() {
+        return shown(kept.findByOrderByKeptAtDesc(Limit.of(MOST)));
+    }
+
+    /** What was kept for a surface, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> ofSurface(UUID surfaceId) {
+        return shown(kept.findBySurfaceIdOrderByKeptAtDesc(surfaceId));
+    }
+
+    /** What was kept for a job, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> ofSheet(UUID sheetId) {
+        return shown(kept.findBySheetIdOrderByKeptAtDesc(sheetId));
+    }
+
+    /** What was kept for some tins, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> ofTins(Collection<UUID> tinIds) {
+        return tinIds.isEmpty() ? List.of() : shown(kept.findByTinIdInOrderByKeptAtDesc(tinIds));
+    }
+
+    private List<Kept> shown(List<KeptRow> rows) {
+        if (rows.isEmpty()) {
+            return List.of();
+        }
         Map<UUID, String> names = people.names();
         Map<UUID, Tin> tins = store.stock().tins();
-        return kept.findByOrderByKeptAtDesc(Limit.of(MOST)).stream()
+        return rows.stream()
                 .map(row -> new Kept(
                         row.id(),
                         row.link,
                         row.words,
                         Optional.ofNullable(row.tinId).map(tins::get).map(Tin::label),
+                        Optional.ofNullable(row.surfaceId),
+                        row.sheetId != null,
                         names.getOrDefault(row.keptBy, ""),
                         row.keptAt))
                 .toList();
     }
 
-    public void keep(String link, String words, Optional<UUID> tin) {
+    /** @throws NotFoundException if what it is for is not there */
+    public void keep(String link, String words, Optional<KeptFor> keptFor) {
         access.requirePainter();
-        tin.filter(id -> !store.stock().tins().containsKey(id)).ifPresent(id -> {
-            throw new NotFoundException();
-        });
         KeptRow row = new KeptRow(link, words);
-        row.tinId = tin.orElse(null);
+        keptFor.ifPresent(thing -> {
+            switch (thing.what()) {
+                case TIN -> {
+                    require(store.stock().tins().containsKey(thing.id()));
+                    row.tinId = thing.id();
+                }
+                case SURFACE -> {
+                    Flat flat = houses.flatOfSurface(thing.id());
+                    require(flat.surface(thing.id()).isPresent());
+                    row.surfaceId = thing.id();
+                }
+                case SHEET -> {
+                    require(kept.isSheet(thing.id()));
+                    row.sheetId = thing.id();
+                }
+            }
+        });
         row.keptBy = access.member().personId();
         row.keptAt = clock.instant();
         kept.save(row);
+    }
+
+    private static void require(boolean isThere) {
+        if (!isThere) {
+            throw new NotFoundException();
+        }
     }
 
     public void forget(UUID id) {

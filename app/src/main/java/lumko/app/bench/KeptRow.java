@@ -17,6 +17,12 @@ class KeptRow extends OwnedRow {
     @Nullable
     UUID tinId;
 
+    @Nullable
+    UUID surfaceId;
+
+    @Nullable
+    UUID sheetId;
+
     UUID keptBy = new UUID(0, 0);
     Instant keptAt = Instant.EPOCH;
 

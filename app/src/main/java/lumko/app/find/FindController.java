@@ -3,7 +3,9 @@ package lumko.app.find;
 import java.util.List;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.bench.KeptResults;
 import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Srgb;
@@ -19,12 +21,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 class FindController {
     private final Finder finder;
     private final Store store;
+    private final KeptResults results;
     private final Access access;
     private final Speaker speaker;
 
-    FindController(Finder finder, Store store, Access access, Speaker speaker) {
+    FindController(Finder finder, Store store, KeptResults results, Access access, Speaker speaker) {
         this.finder = finder;
         this.store = store;
+        this.results = results;
         this.access = access;
         this.speaker = speaker;
     }
@@ -71,6 +75,8 @@ class FindController {
                 finder.near(whereabouts.colour().lab()).stream()
                         .filter(near -> !near.colour().id().equals(id))
                         .toList());
+        model.addAttribute(
+                "kept", results.ofTins(whereabouts.tins().stream().map(Tin::id).toList()));
         model.addAttribute("merged", store.mergedInto(whereabouts.colour().id()));
         model.addAttribute("others", store.stock().coloursByName());
         model.addAttribute("maySet", access.member().isLead());

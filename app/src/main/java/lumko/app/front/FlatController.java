@@ -57,8 +57,6 @@ class FlatController {
         this.clock = clock;
     }
 
-    private static final double UNKNOWN_SURFACE = 0.5;
-
     /** A room's walls side by side, in millimetres. */
     record Strip(
             Room room,
@@ -146,22 +144,7 @@ class FlatController {
                 room.height().inMillimetres(),
                 fill(room.only(SurfaceKind.CEILING)),
                 fill(room.only(SurfaceKind.TRIM)),
-                light(room));
-    }
-
-    /** How light the room is in its colours of today; what nobody knows counts as an even middle grey. */
-    private static RoomLight light(Room room) {
-        List<RoomLight.Part> parts = new ArrayList<>();
-        room.surfaces().stream()
-                .filter(surface -> surface.wall().isPresent())
-                .forEach(surface -> parts.add(new RoomLight.Part(
-                        surface.asWall().paintedArea(),
-                        surface.topCoat()
-                                .flatMap(Coat::colour)
-                                .map(colour -> colour.lrv() / 100)
-                                .orElse(UNKNOWN_SURFACE))));
-        parts.add(new RoomLight.Part(room.outline().floorArea(), RoomLight.FLOOR));
-        return RoomLight.of(parts);
+                room.light(surface -> surface.topCoat().flatMap(Coat::colour)));
     }
 
     private static WallDrawing.Numbered numbered(PlacedMark mark) {

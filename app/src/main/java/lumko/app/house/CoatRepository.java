@@ -1,6 +1,7 @@
 package lumko.app.house;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,13 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
     List<CoatRow> findByFlat(UUID flatId);
 
     List<CoatRow> findBySheetId(UUID sheetId);
+
+    /** Every layer of the surfaces that a colour went onto by a sheet. */
+    @Query("""
+            select c from CoatRow c where exists (select 1 from CoatRow d where d.surfaceId = c.surfaceId
+              and d.colourId in :colours and d.sheetId is not null)
+            order by c.surfaceId, c.position""")
+    List<CoatRow> onSurfacesPainted(Collection<UUID> colours);
 
     /** For each flat and colour, on how many walls it is the last full coat, and the first room where it is. */
     @Query("""

@@ -25,6 +25,11 @@ public record Flat(UUID id, House house, int number, Optional<Turnover> turnover
         return surfaces().filter(surface -> surface.id().equals(id)).findFirst();
     }
 
+    /** A surface with its house and flat, as in “Ropewalk Court 7, Bedroom A”. */
+    public String nameOf(UUID surfaceId, Words words) {
+        return house.name() + " " + number + ", " + labelOf(surfaceId, words);
+    }
+
     /** A surface as one says it: bedroom A, hall ceiling. */
     public String labelOf(UUID surfaceId, Words words) {
         Surface surface = surface(surfaceId).orElseThrow();

@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
@@ -124,6 +126,22 @@ public class Houses {
                         Optional.ofNullable(top.getColourId()),
                         Optional.ofNullable(top.getTinId()),
                         Optional.ofNullable(top.getAppliedOn())))
+                .toList();
+    }
+
+    /**
+     * How many coats of a colour straight over another it took, wherever that was done by a sheet.
+     *
+     * @param before ids of the colour that was there
+     * @param over ids of the colour that went on
+     */
+    @Transactional(readOnly = true)
+    public List<Integer> coatsTaken(Set<UUID> before, Set<UUID> over) {
+        return coats.onSurfacesPainted(over).stream()
+                .collect(Collectors.groupingBy(row -> row.surfaceId, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .flatMap(layers -> CoatsTaken.of(layers, before, over).stream())
                 .toList();
     }
 

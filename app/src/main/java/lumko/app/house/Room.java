@@ -1,8 +1,13 @@
 package lumko.app.house;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import lumko.app.paint.Colour;
+import lumko.core.film.RoomLight;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.wall.Opening;
@@ -11,6 +16,8 @@ import lumko.core.wall.RoomKind;
 
 /** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling and trim. */
 public record Room(UUID id, String name, RoomKind kind, Length height, Outline outline, List<Surface> surfaces) {
+    private static final double UNKNOWN_SURFACE = 0.5;
+
     public Stream<Surface> walls() {
         return surfaces.stream().filter(surface -> surface.kind() == SurfaceKind.WALL);
     }
@@ -50,5 +57,23 @@ public record Room(UUID id, String name, RoomKind kind, Length height, Outline o
 
     public Area wallArea() {
         return walls().map(wall -> wall.asWall().paintedArea()).reduce(Area.ZERO, Area::plus);
+    }
+
+    /**
+     * How light the room is with a colour on each surface; a surface nobody knows counts as an even middle grey.
+     *
+     * @param colourOf the colour that is or would be on a surface
+     */
+    public RoomLight light(Function<Surface, Optional<Colour>> colourOf) {
+        List<RoomLight.Part> parts = new ArrayList<>();
+        surfaces().stream()
+                .filter(surface -> surface.wall().isPresent())
+                .forEach(surface -> parts.add(new RoomLight.Part(
+                        surface.asWall().paintedArea(),
+                        colourOf.apply(surface)
+                                .map(colour -> colour.lrv() / 100)
+                                .orElse(UNKNOWN_SURFACE))));
+        parts.add(new RoomLight.Part(outline().floorArea(), RoomLight.FLOOR));
+        return RoomLight.of(parts);
     }
 }

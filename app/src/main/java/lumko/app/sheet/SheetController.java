@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.bench.KeptResults;
 import lumko.app.figure.Figures;
 import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
@@ -42,6 +43,7 @@ class SheetController {
     private final Sheets sheets;
     private final Closing closing;
     private final RoomSensor sensor;
+    private final KeptResults results;
     private final Figures figures;
     private final Access access;
     private final Speaker speaker;
@@ -53,6 +55,7 @@ class SheetController {
             Sheets sheets,
             Closing closing,
             RoomSensor sensor,
+            KeptResults results,
             Figures figures,
             Access access,
             Speaker speaker,
@@ -62,6 +65,7 @@ class SheetController {
         this.sheets = sheets;
         this.closing = closing;
         this.sensor = sensor;
+        this.results = results;
         this.figures = figures;
         this.access = access;
         this.speaker = speaker;
@@ -294,6 +298,7 @@ class SheetController {
         model.addAttribute("seens", Inspection.Seen.values());
         model.addAttribute("froms", Inspection.From.values());
         model.addAttribute("hasSensor", !(sensor instanceof NoRoomSensor));
+        model.addAttribute("kept", results.ofSheet(id));
         model.addAttribute("form", form);
         model.addAttribute("asking", asking.orElse(null));
         model.addAttribute("mayTick", !access.member().isOffice());

@@ -3,6 +3,7 @@ package lumko.app.walk;
 import java.util.List;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.bench.KeptResults;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
 import lumko.app.history.History;
@@ -20,14 +21,23 @@ import org.springframework.ui.Model;
 class WalkPage {
     private final Walks walks;
     private final Store store;
+    private final KeptResults results;
     private final Figures figures;
     private final History history;
     private final Access access;
     private final Speaker speaker;
 
-    WalkPage(Walks walks, Store store, Figures figures, History history, Access access, Speaker speaker) {
+    WalkPage(
+            Walks walks,
+            Store store,
+            KeptResults results,
+            Figures figures,
+            History history,
+            Access access,
+            Speaker speaker) {
         this.walks = walks;
         this.store = store;
+        this.results = results;
         this.figures = figures;
         this.history = history;
         this.access = access;
@@ -62,6 +72,7 @@ class WalkPage {
         model.addAttribute("hasRemoved", walks.hasRemoved(wallId));
         model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
         model.addAttribute("tins", store.stock().onShelf());
+        model.addAttribute("kept", results.ofSurface(wallId));
     }
 
     void showMark(UUID markId, Model model) {

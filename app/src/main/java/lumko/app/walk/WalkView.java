@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lumko.app.house.Coat;
+import lumko.app.house.Room;
+import lumko.app.house.Surface;
 import lumko.app.paint.Colour;
+import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
+import lumko.core.film.RoomLight;
 import lumko.core.hold.Holding;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
@@ -194,6 +198,38 @@ public final class WalkView {
         String there =
                 wall.surface().topCoat().flatMap(Coat::colour).map(Colour::name).orElse("");
         return words.say(needed > WorkPlanner.MOST_COATS ? "walk.hidesNot" : "walk.hidesAfter", there, needed);
+    }
+
+    /** How much light the surface gives back, and what stands beside it. */
+    public String light() {
+        return words.say(
+                "walk.lrv",
+                lrv(wall.surface()),
+                wall.room().surfaces().stream()
+                        .filter(surface -> surface.kind() != wall.surface().kind())
+                        .filter(surface ->
+                                surface.topCoat().flatMap(Coat::colour).isPresent())
+                        .map(surface -> words.say("walk.lrvBeside", words.name(surface.kind()), lrv(surface)))
+                        .collect(Collectors.joining(", ")));
+    }
+
+    private static long lrv(Surface surface) {
+        return Math.round(
+                surface.topCoat().flatMap(Coat::colour).map(Colour::lrv).orElse(0.0));
+    }
+
+    /** Whether the next colour drops a small room into the dark. */
+    public String darkens() {
+        Room room = wall.room();
+        RoomLight before = room.light(surface -> surface.topCoat().flatMap(Coat::colour));
+        RoomLight after =
+                room.light(surface -> surface.id().equals(wall.surface().id())
+                        ? wall.paint().map(Paint::colour)
+                        : surface.topCoat().flatMap(Coat::colour));
+        return RoomLight.drops(before, after, room.outline().floorArea())
+                ? words.say(
+                        "walk.darkens", Math.round(100 * before.reflectance()), Math.round(100 * after.reflectance()))
+                : "";
     }
 
     /** What a surface needs before its next coat, as the rest of a sentence. */

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.util.UUID;
 import lumko.app.ApplicationTest;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
 import lumko.app.paint.Store;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,6 +18,9 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class BenchTest extends ApplicationTest {
     @Autowired
     Store store;
+
+    @Autowired
+    Houses houses;
 
     private String id(String colour) {
         return asLead(() -> store.stock().coloursByName().stream()
@@ -52,11 +58,11 @@ class BenchTest extends ApplicationTest {
 
     @Test
     void aRecipeAFixedTinAndAMixFromTheStore() {
-        assertThat(get("one={a}&other={b}&from=WHITE_BASE&millilitres=2500&step=0.1", id("Oat Husk"), id("Wet Slate")))
+        assertThat(get("one={a}&other={b}&from=WHITE_BASE&tinful=2500&step=0.1", id("Oat Husk"), id("Wet Slate")))
                 .hasStatusOk()
                 .bodyText()
                 .contains("id=\"recipe\"", " ml</b>", "ml afterwards");
-        assertThat(get("one={a}&other={b}&from=THE_TIN&millilitres=2500&step=0.1", id("Oat Husk"), "lab:84,1.5,8"))
+        assertThat(get("one={a}&other={b}&from=THE_TIN&tinful=2500&step=0.1", id("Oat Husk"), "lab:84,1.5,8"))
                 .bodyText()
                 .contains("ml afterwards");
         assertThat(get("one={a}&other={b}&litres=2", id("Oat Husk"), id("Wet Slate")))
@@ -96,6 +102,68 @@ class BenchTest extends ApplicationTest {
     }
 
     @Test
+    void aResultIsKeptForASurfaceAndShownOnItsWalk() {
+        UUID wall = asLead(() -> houses.all().stream()
+                .flatMap(house -> houses.facades().stream())
+                .flatMap(facade -> facade.windows().stream())
+                .map(window -> houses.flat(window.flatId()))
+                .flatMap(Flat::walls)
+                .findFirst()
+                .orElseThrow()
+                .id());
+        String link = "/bench?one=" + id("Oat Husk") + "&other=" + id("Wet Slate") + "&surface=" + wall;
+        assertThat(keep(link, "two coats of slate", "surface:" + wall)).hasStatus(302);
+        assertThat(mvc.get().uri("/walls/" + wall + "/walk").with(user(member("jonas"))))
+                .bodyText()
+                .contains("two coats of slate", "It gives back");
+        assertThat(mvc.get().uri(link).with(user(member("jonas"))))
+                .bodyText()
+                .contains("value=\"surface:" + wall + "\"", "for a surface · ");
+        assertThat(mvc.get().uri(link).with(user(stranger()))).hasStatus(404);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "surface:00000000-0000-0000-0000-000000000001, 404",
+        "sheet:00000000-0000-0000-0000-000000000001, 404",
+        "tin:00000000-0000-0000-0000-000000000001, 404",
+        "shelf:00000000-0000-0000-0000-000000000001, 422",
+        "anything, 422"
+    })
+    void whatItIsForHasToBeThere(String keepFor, int status) {
+        assertThat(keep("/bench?one=" + id("Oat Husk"), "for nothing", keepFor)).hasStatus(status);
+    }
+
+    private MvcTestResult keep(String link, String words, String keepFor) {
+        return mvc.post()
+                .uri("/bench")
+                .with(user(member("jonas")))
+                .with(csrf())
+                .param("link", link)
+                .param("words", words)
+                .param("keep-for", keepFor)
+                .exchange();
+    }
+
+    @Test
+    void theOddsOfOneMoreAndHowItLooksWet() {
+        assertThat(get("one={a}&other={b}", id("Kelp Cellar"), id("Harbour Milk")))
+                .bodyText()
+                .contains("is needed with", "least work", "judge it dry");
+    }
+
+    @Test
+    void aRecipeInGramsForAScale() {
+        assertThat(get(
+                        "one={a}&other={b}&from=WHITE_BASE&tinful=3200&step=1&unit=GRAMS",
+                        id("Oat Husk"),
+                        id("Wet Slate")))
+                .hasStatusOk()
+                .bodyText()
+                .contains(" g</b>", " g afterwards");
+    }
+
+    @Test
     void anUndercoatIsWeighedAgainstMoreCoats() {
         assertThat(get("one={a}&other={b}", id("Kelp Cellar"), id("Harbour Milk")))
                 .bodyText()
@@ -116,8 +184,8 @@ class BenchTest extends ApplicationTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "millilitres=1&step=0.1&from=WHITE_BASE | Tin must be 50–200000 ml, was 1 ml.",
-                "millilitres=2500&step=0.1&from=MILK | Start from must be one of the choices",
+                "tinful=1&step=0.1&from=WHITE_BASE | Tin must be 50–300000 ml, was 1 ml.",
+                "tinful=2500&step=0.1&from=MILK | Start from must be one of the choices",
                 "litres=0 | Litres must be 0.05–1000 L, was 0 L."
             })
     void whatCannotBeIsNamed(String query, String sentence) {

@@ -74,7 +74,7 @@ class ScreenshotsTest extends BrowserTest {
         shot(
                 desk,
                 "/bench?one=" + colour("Kelp Cellar") + "&other=" + colour("Harbour Milk")
-                        + "&from=WHITE_BASE&millilitres=2500&step=0.1",
+                        + "&from=WHITE_BASE&tinful=2500&step=0.1",
                 "bench");
         shot(desk, "/practice", "practice");
         shot(desk, "/minutes", "minutes");
