@@ -1,7 +1,7 @@
 package lumko.app.exchange;
 
 /** A file that cannot be taken, and where. */
-final class BadFileException extends RuntimeException {
+public final class BadFileException extends RuntimeException {
     private final int line;
 
     /** @param line from 1; 0 where it cannot be told */

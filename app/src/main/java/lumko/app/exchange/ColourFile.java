@@ -11,12 +11,28 @@ import java.util.List;
  *
  * @param isPercent whether its reflectances were percents
  */
-record ColourFile(List<Sample> samples, boolean isPercent) {
+public record ColourFile(List<Sample> samples, boolean isPercent) {
     /** A file may have so many bytes. */
     static final int MOST_BYTES = 5_000_000;
 
     /** A file may have so many samples. */
     static final int MOST_SAMPLES = 20_000;
+
+    /**
+     * Reads CGATS.17, CxF3 or CSV, told apart by how they begin, not by what they are called.
+     *
+     * @throws BadFileException if it is none of these, or broken
+     */
+    public static ColourFile read(byte[] bytes) {
+        String begin = new String(bytes, 0, Math.min(bytes.length, 300), StandardCharsets.UTF_8)
+                .replace("\uFEFF", "")
+                .stripLeading();
+        if (begin.startsWith("<")) {
+            return Cxf.read(bytes);
+        }
+        String first = begin.lines().findFirst().orElse("");
+        return first.contains(",") ? ColourTable.read(bytes) : Cgats.read(bytes);
+    }
 
     /** The text of a file in UTF-8, refused where it is something else. */
     static String text(byte[] bytes) {

@@ -90,23 +90,11 @@ class ExchangeController {
     String take(@RequestParam MultipartFile file, Model model) throws IOException {
         page(model);
         try {
-            model.addAttribute("taken", exchange.take(read(file.getBytes())));
+            model.addAttribute("taken", exchange.take(ColourFile.read(file.getBytes())));
         } catch (BadFileException refused) {
             response.setStatus(422);
             model.addAttribute("refused", refused.getMessage());
         }
         return "exchange";
-    }
-
-    /** Told apart by how they begin, not by what they are called. */
-    private static ColourFile read(byte[] bytes) {
-        String begin = new String(bytes, 0, Math.min(bytes.length, 300), StandardCharsets.UTF_8)
-                .replace("\uFEFF", "")
-                .stripLeading();
-        if (begin.startsWith("<")) {
-            return Cxf.read(bytes);
-        }
-        String first = begin.lines().findFirst().orElse("");
-        return first.contains(",") ? ColourTable.read(bytes) : Cgats.read(bytes);
     }
 }

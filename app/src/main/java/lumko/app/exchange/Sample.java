@@ -12,7 +12,7 @@ import lumko.core.colour.Srgb;
  * A colour in a file: its spectrum, or its Lab in daylight for the 10° observer, or what a screen shows. Where several are there
  * the first of these wins.
  */
-record Sample(
+public record Sample(
         String name,
         String code,
         String maker,
@@ -24,7 +24,7 @@ record Sample(
     private static final int LONGEST_CODE = 30;
     private static final int LONGEST_FORMULA = 500;
 
-    Sample {
+    public Sample {
         name = cut(name.strip(), LONGEST_NAME);
         code = cut(code.strip(), LONGEST_CODE);
         maker = cut(maker.strip(), LONGEST_NAME);
@@ -32,7 +32,7 @@ record Sample(
     }
 
     /** As most files have it: without whose colour it is and what it is tinted by. */
-    Sample(String name, String code, Optional<Spectrum> spectrum, Optional<Lab> lab) {
+    public Sample(String name, String code, Optional<Spectrum> spectrum, Optional<Lab> lab) {
         this(name, code, "", "", spectrum, lab, Optional.empty());
     }
 
@@ -47,12 +47,18 @@ record Sample(
                 colour.basis() == Colour.Basis.SCREEN ? Optional.of(colour.screen()) : Optional.empty());
     }
 
-    boolean hasColour() {
+    public boolean hasColour() {
         return spectrum.isPresent() || lab.isPresent() || screen.isPresent();
     }
 
+    /** Its reflectance, or the smoothest that its colour can come from. */
+    public Spectrum reflectance() {
+        return spectrum.or(() -> lab.map(known -> SmoothReflectance.of(known, Colorimetry.DAYLIGHT)))
+                .orElseGet(() -> SmoothReflectance.of(screen.orElseThrow()));
+    }
+
     /** Its Lab in daylight for the 10° observer. */
-    Lab seen() {
+    public Lab seen() {
         return spectrum.map(Colorimetry.DAYLIGHT::lab)
                 .or(() -> lab)
                 .orElseGet(() -> Colorimetry.DAYLIGHT.lab(SmoothReflectance.of(screen.orElseThrow())));

@@ -1,12 +1,18 @@
 package lumko.app.reading;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import lumko.app.account.Access;
+import lumko.app.exchange.BadFileException;
+import lumko.app.exchange.ColourFile;
+import lumko.app.exchange.Sample;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
@@ -15,19 +21,23 @@ import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Colorimetry;
+import lumko.core.colour.GreyCard;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Reading a wall, step by step, and which paint it may be. */
 @Controller
 class ReadingController {
+    private static final int LONGEST_NAME = 60;
 
     private final Readings readings;
     private final Houses houses;
@@ -50,12 +60,12 @@ class ReadingController {
 
     @PostMapping("/walls/{wallId}/reading/calibrate")
     String calibrate(@PathVariable UUID wallId, @RequestParam(defaultValue = "false") boolean washed, Model model) {
-        return after(wallId, readings.calibrate(wallId, washed), model);
+        return after(wallId, model, () -> readings.calibrate(wallId, washed));
     }
 
     @PostMapping("/walls/{wallId}/reading/shoot")
     String shoot(@PathVariable UUID wallId, Model model) {
-        return after(wallId, readings.shoot(wallId), model);
+        return after(wallId, model, () -> readings.shoot(wallId));
     }
 
     /** A place measured elsewhere: L*, a*, b* in daylight, 10°, or 31 factors from 400 to 700 nm. */
@@ -72,12 +82,9 @@ class ReadingController {
                                         .mapToDouble(ReadingController::number)
                                         .toArray()));
         if (!form.hasErrors() && spectrum.isPresent()) {
-            readings.note(
-                    wallId,
-                    spectrum.get(),
-                    speaker.words()
-                            .say(form.typed("factors").isEmpty() ? "reading.typedLab" : "reading.typedSpectrum"));
-            return "redirect:/walls/" + wallId + "/reading";
+            String instrument =
+                    speaker.words().say(form.typed("factors").isEmpty() ? "reading.typedLab" : "reading.typedSpectrum");
+            return after(wallId, model, () -> readings.note(wallId, List.of(spectrum.get()), Source.TYPED, instrument));
         }
         response.setStatus(422);
         return show(wallId, String.join(" ", form.sentences()), model);
@@ -100,6 +107,59 @@ class ReadingController {
         }
     }
 
+    /** Places measured with an instrument that writes files: CGATS.17, CxF3 or CSV. */
+    @PostMapping("/walls/{wallId}/reading/file")
+    String file(@PathVariable UUID wallId, @RequestParam MultipartFile file, Model model) throws IOException {
+        try {
+            List<Spectrum> places = ColourFile.read(file.getBytes()).samples().stream()
+                    .filter(Sample::hasColour)
+                    .map(Sample::reflectance)
+                    .toList();
+            String instrument = speaker.words().say("reading.fromFile", shortened(file.getOriginalFilename()));
+            return after(wallId, model, () -> readings.note(wallId, places, Source.FILE, instrument));
+        } catch (BadFileException refused) {
+            response.setStatus(422);
+            return show(wallId, String.valueOf(refused.getMessage()), model);
+        }
+    }
+
+    private static String shortened(@Nullable String name) {
+        return name == null ? "" : name.substring(0, Math.min(name.length(), LONGEST_NAME));
+    }
+
+    /** A photo with a grey card in the same light: an estimate, and marked as one. */
+    @PostMapping("/walls/{wallId}/reading/photo")
+    String photo(
+            @PathVariable UUID wallId,
+            @RequestParam MultipartFile photo,
+            @RequestParam Map<String, String> typed,
+            Model model)
+            throws IOException {
+        Form form = new Form(typed, speaker.words());
+        double card = form.number("card", GreyCard.REFLECTANCE);
+        byte[] bytes = photo.getBytes();
+        Optional<Photo> picture = form.attempt("photo", () -> Photo.read(bytes));
+        Optional<List<GreyCard.Estimate>> estimates = picture.filter(read -> !form.hasErrors())
+                .flatMap(read ->
+                        form.attempt("places", () -> read.estimates(form.typed("cardAt"), form.typed("places"), card)));
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return show(wallId, String.join(" ", form.sentences()), model);
+        }
+        List<Spectrum> places = new ArrayList<>();
+        for (GreyCard.Estimate estimate : estimates.orElseThrow()) {
+            switch (estimate) {
+                case GreyCard.Estimate.Colour colour -> places.add(colour.spectrum());
+                case GreyCard.Estimate.Unusable unusable -> {
+                    response.setStatus(422);
+                    return show(wallId, speaker.words().name(unusable.trouble()), model);
+                }
+            }
+        }
+        String instrument = speaker.words().say("reading.fromPhoto");
+        return after(wallId, model, () -> readings.note(wallId, places, Source.PHOTO, instrument));
+    }
+
     @PostMapping("/walls/{wallId}/reading/undo")
     String undo(@PathVariable UUID wallId) {
         readings.undo(wallId);
@@ -118,14 +178,19 @@ class ReadingController {
         return "redirect:/walls/" + wallId + "/walk";
     }
 
-    private String after(UUID wallId, Readings.Pressed pressed, Model model) {
-        return switch (pressed) {
-            case Readings.Pressed.Done ignored -> "redirect:/walls/" + wallId + "/reading";
-            case Readings.Pressed.Failed failed -> {
-                response.setStatus(409);
-                yield show(wallId, speaker.words().name(failed.trouble()), model);
-            }
-        };
+    private String after(UUID wallId, Model model, Supplier<Readings.Pressed> press) {
+        try {
+            return switch (press.get()) {
+                case Readings.Pressed.Done ignored -> "redirect:/walls/" + wallId + "/reading";
+                case Readings.Pressed.Failed failed -> {
+                    response.setStatus(409);
+                    yield show(wallId, speaker.words().name(failed.trouble()), model);
+                }
+            };
+        } catch (PlacesRefusedException refused) {
+            response.setStatus(409);
+            return show(wallId, speaker.words().say(refused.key(), refused.most()), model);
+        }
     }
 
     private String show(UUID wallId, String trouble, Model model) {

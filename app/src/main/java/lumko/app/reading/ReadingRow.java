@@ -2,6 +2,8 @@ package lumko.app.reading;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
@@ -18,6 +20,9 @@ class ReadingRow extends EditableRow {
 
     @Nullable
     Instant doneAt;
+
+    @Enumerated(EnumType.STRING)
+    Source source = Source.READER;
 
     boolean washed;
     String instrument = "";

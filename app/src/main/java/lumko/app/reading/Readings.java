@@ -42,9 +42,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Readings {
-    /** What the instrument itself is uncertain by, ΔE00. ASSUMPTION: between two instruments of one make. */
-    private static final double INSTRUMENT = 0.2;
-
     /** What the record of a colour is uncertain by where nobody has measured it, ΔE00. ASSUMPTION. */
     private static final double NEVER_MEASURED = 1.5;
 
@@ -113,7 +110,8 @@ public class Readings {
                 row.instrument,
                 Optional.ofNullable(row.driftPercent),
                 spectra,
-                spectra.isEmpty() ? Optional.empty() : Optional.of(Reading.of(spectra, INSTRUMENT)),
+                spectra.isEmpty() ? Optional.empty() : Optional.of(Reading.of(spectra, row.source.uncertainty())),
+                row.source,
                 people.names().getOrDefault(row.begunBy, ""),
                 row.begunAt,
                 row.doneAt != null);
@@ -138,6 +136,10 @@ public class Readings {
             case ColourReader.Answer.Calibrated calibrated -> {
                 ReadingRow row =
                         readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseGet(() -> begun(surfaceId));
+                if (row.source != Source.READER) {
+                    requireNothingRead(row);
+                    row.source = Source.READER;
+                }
                 row.washed = isWashed;
                 row.instrument = calibrated.instrument();
                 row.driftPercent = calibrated.driftPercent();
@@ -178,19 +180,38 @@ public class Readings {
         };
     }
 
-    /** Takes a place that was measured otherwise: typed, or from a file. */
-    public void note(UUID surfaceId, Spectrum spectrum, String instrument) {
+    /**
+     * Takes places that were measured otherwise.
+     *
+     * @throws PlacesRefusedException if they are too many, or an estimate would be mixed with what was measured
+     */
+    public Pressed note(UUID surfaceId, List<Spectrum> spectra, Source source, String instrument) {
         requireSurface(surfaceId);
         ReadingRow row = readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseGet(() -> begun(surfaceId));
+        if (row.source.isEstimate() != source.isEstimate()) {
+            requireNothingRead(row);
+        }
+        row.source = source;
         row.instrument = instrument;
         if (row.driftPercent == null) {
             row.driftPercent = 0.0;
         }
         readings.saveAndFlush(row);
         List<ShotRow> known = shots.findByReadingIdOrderByPosition(row.id());
-        if (known.size() < WallReading.MOST) {
-            int next = known.isEmpty() ? 0 : known.getLast().position + 1;
-            shots.saveAndFlush(new ShotRow(row.id(), next, spectrum));
+        if (known.size() + spectra.size() > WallReading.MOST) {
+            throw new PlacesRefusedException("reading.tooManyPlaces");
+        }
+        int next = known.isEmpty() ? 0 : known.getLast().position + 1;
+        for (Spectrum spectrum : spectra) {
+            shots.save(new ShotRow(row.id(), next++, spectrum));
+        }
+        shots.flush();
+        return new Pressed.Done();
+    }
+
+    private void requireNothingRead(ReadingRow row) {
+        if (!shots.findByReadingIdOrderByPosition(row.id()).isEmpty()) {
+            throw new PlacesRefusedException("reading.mixed");
         }
     }
 
@@ -214,14 +235,14 @@ public class Readings {
             throw new NotAllowedException("denied.nothingRead");
         }
         row.doneAt = clock.instant();
-        Lab lab = Reading.of(known.stream().map(ShotRow::spectrum).toList(), INSTRUMENT)
+        Lab lab = Reading.of(known.stream().map(ShotRow::spectrum).toList(), row.source.uncertainty())
                 .lab();
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COLOUR_READ,
                 speaker.words()
                         .say(
-                                "reading.lab",
+                                row.source.isEstimate() ? "reading.labEstimated" : "reading.lab",
                                 speaker.words().fixed(lab.lightness(), 1),
                                 speaker.words().fixed(lab.a(), 1),
                                 speaker.words().fixed(lab.b(), 1)));
@@ -346,6 +367,8 @@ public class Readings {
         Paint paint = new Paint(
                 Optional.ofNullable(stock.products().get(productId)).orElseThrow(NotFoundException::new),
                 Optional.ofNullable(stock.colours().get(colourId)).orElseThrow(NotFoundException::new));
+        boolean estimated =
+                of(surfaceId).map(reading -> reading.source().isEstimate()).orElse(false);
         boolean onRecord = surface.topCoat()
                 .flatMap(coat -> coat.paint())
                 .filter(paint::equals)
@@ -363,7 +386,7 @@ public class Readings {
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
-                            speaker.words().say("reading.identified")));
+                            speaker.words().say(estimated ? "reading.identifiedByEstimate" : "reading.identified")));
         }
         if (flat.turnover().isPresent()) {
             walks.agree(surfaceId);

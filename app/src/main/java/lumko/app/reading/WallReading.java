@@ -21,6 +21,7 @@ public record WallReading(
         Optional<Double> driftPercent,
         List<Spectrum> shots,
         Optional<Reading> result,
+        Source source,
         String by,
         Instant at,
         boolean isDone) {

@@ -7,11 +7,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Layer;
@@ -207,11 +212,45 @@ class StoryTest extends BrowserTest {
         page.locator("#other").selectOption(new SelectOption().setLabel("Brick Blush AT-18"));
         button(page, "Lay them side by side").click();
         page.locator("#from").selectOption("THE_TIN");
-        page.locator("form:has(#millilitres) button").click();
+        page.locator("form:has(#tinful) button").click();
         assertThat(page.locator("#recipe")).containsText("ml afterwards");
         assertAccessible(page, "bench on a phone");
         page.keyboard().press("/");
         page.waitForURL(url("/find"));
+    }
+
+    @Test
+    void withoutAReaderAPhotoWithAGreyCardIsTapped() throws IOException {
+        Flat flat = freshFlat("Ropewalk Court");
+        BufferedImage photo = new BufferedImage(1600, 1200, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 1600; x++) {
+            for (int y = 0; y < 1200; y++) {
+                photo.setRGB(x, y, x < 600 ? 0x767676 : 0xe6dece);
+            }
+        }
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(photo, "png", png);
+        Page page = enter(Screen.PHONE, "Jonas Petrak");
+        page.navigate(url("/walls/" + wall(flat, 0).id() + "/reading"));
+        page.getByText("No instrument: a photo with a grey card").click();
+        page.locator("#photo").setInputFiles(new FilePayload("wall.png", "image/png", png.toByteArray()));
+        Locator canvas = page.locator("canvas");
+        assertThat(canvas).isVisible();
+        var box = canvas.boundingBox();
+        for (double[] at : new double[][] {{0.2, 0.5}, {0.6, 0.3}, {0.7, 0.6}}) {
+            canvas.click(new Locator.ClickOptions().setPosition(at[0] * box.width, at[1] * box.height));
+        }
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("1 more")))
+                .isVisible();
+        // the last one with the keys
+        for (int n = 0; n < 15; n++) {
+            canvas.press("ArrowRight");
+        }
+        canvas.press("Enter");
+        assertAccessible(page, "a photo tapped on a phone");
+        button(page, "Estimate").click();
+        assertThat(page.locator("main")).containsText("Estimate from a photo: L* 88");
+        assertThat(page.locator("main")).containsText("Oat Husk");
     }
 
     @Test

@@ -4,11 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.house.Coat;
@@ -20,6 +29,7 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
+import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Seen;
 import lumko.core.colour.Spectrum;
 import org.junit.jupiter.api.BeforeEach;
@@ -27,6 +37,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 class ReadingTest extends ApplicationTest {
@@ -219,6 +230,118 @@ class ReadingTest extends ApplicationTest {
                 .with(csrf());
         fields.forEach(request::param);
         return request.exchange();
+    }
+
+    @Test
+    void anInstrumentsFileGivesItsPlaces() {
+        String file = "name,r" + String.join(",r", nanometres()) + "\nfirst" + ",0.5".repeat(31) + "\nsecond"
+                + ",0.52".repeat(31) + "\n";
+        assertThat(send("file", "file", file.getBytes(StandardCharsets.UTF_8), Map.of()))
+                .hasStatus(302);
+        assertThat(reading().shots()).containsExactly(Spectrum.flat(0.5), Spectrum.flat(0.52));
+        assertThat(reading().source()).isEqualTo(Source.FILE);
+        assertThat(send("file", "file", "what is this".getBytes(StandardCharsets.UTF_8), Map.of()))
+                .hasStatus(422)
+                .bodyText()
+                .contains("There is no BEGIN_DATA");
+        String tooMany = "name,hex\n" + "a,#808080\n".repeat(8);
+        assertThat(send("file", "file", tooMany.getBytes(StandardCharsets.UTF_8), Map.of()))
+                .hasStatus(409)
+                .bodyText()
+                .contains("A wall takes at the most 9 places.");
+        assertThat(reading().shots()).hasSize(2);
+    }
+
+    private static List<String> nanometres() {
+        return IntStream.rangeClosed(40, 70).mapToObj(ten -> ten + "0").toList();
+    }
+
+    private MvcTestResult send(String path, String part, byte[] bytes, Map<String, String> fields) {
+        var request = mvc.post()
+                .multipart()
+                .uri("/walls/" + wallId + "/reading/" + path)
+                .file(new MockMultipartFile(part, "a name.png", "application/octet-stream", bytes))
+                .with(user(member("jonas")))
+                .with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    /** A photo in warm light: a card of 18 % on the left, a wall on the right. */
+    private static byte[] photo(int card, int wall) throws IOException {
+        BufferedImage image = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 400; x++) {
+            for (int y = 0; y < 300; y++) {
+                image.setRGB(x, y, x < 150 ? card : wall);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private static final Map<String, String> TAPPED =
+            Map.of("card", "18", "cardAt", "0.2 0.5", "places", "0.6 0.5;0.7 0.4;0.8 0.6");
+
+    @Test
+    void aPhotoWithAGreyCardStaysAnEstimate() throws IOException {
+        assertThat(send("photo", "photo", photo(0x767676, 0xb5bdc5), TAPPED)).hasStatus(302);
+        WallReading reading = reading();
+        assertThat(reading.source()).isEqualTo(Source.PHOTO);
+        assertThat(reading.shots()).hasSize(3);
+        assertThat(reading.result().orElseThrow().uncertainty()).isGreaterThanOrEqualTo(4);
+        assertThat(ColourDifference.between(
+                        reading.result().orElseThrow().lab(), tin.colour().lab()))
+                .isLessThan(1);
+        assertThat(mvc.get().uri("/walls/" + wallId + "/reading").with(user(member("jonas"))))
+                .bodyText()
+                .contains("Estimate from a photo", "This rests on a photo", "Wet Slate");
+        assertThat(press(member("jonas"), "calibrate"))
+                .hasStatus(409)
+                .bodyText()
+                .contains("do not mix");
+        assertThat(note(Map.of("lightness", "86", "a", "1", "b", "9"))).hasStatus(409);
+        assertThat(reading().shots()).hasSize(3);
+    }
+
+    @Test
+    void aPhotoThatCannotBeUsedSaysWhy() throws IOException {
+        assertThat(send("photo", "photo", photo(0xffffff, 0xb5bdc5), TAPPED))
+                .hasStatus(422)
+                .bodyText()
+                .contains("The grey card is too bright");
+        assertThat(send("photo", "photo", "no picture".getBytes(StandardCharsets.UTF_8), TAPPED))
+                .hasStatus(422)
+                .bodyText()
+                .contains("A photo is a JPEG or a PNG");
+        byte[] whole = photo(0x767676, 0xb5bdc5);
+        assertThat(send("photo", "photo", Arrays.copyOf(whole, whole.length / 2), TAPPED))
+                .hasStatus(422)
+                .bodyText()
+                .contains("photo is broken");
+        assertThat(send("photo", "photo", whole, Map.of("card", "18", "cardAt", "0.2 0.5", "places", "")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Tap the card first");
+        assertThat(send("photo", "photo", whole, Map.of("card", "99", "cardAt", "0.2 0.5", "places", "0.6 0.5")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("must be 5–95 %, was 99 %");
+        assertThat(asLead(() -> readings.of(wallId))).isEmpty();
+    }
+
+    /** A header that promises a picture of 60 000 × 60 000: refused by its size, before any pixel is read. */
+    @Test
+    void aPhotoThatPromisesTooMuchIsRefusedUnread() throws IOException {
+        byte[] bomb = photo(0x767676, 0xb5bdc5);
+        ByteBuffer.wrap(bomb).putInt(16, 60_000).putInt(20, 60_000);
+        CRC32 sum = new CRC32();
+        sum.update(bomb, 12, 17);
+        ByteBuffer.wrap(bomb).putInt(29, (int) sum.getValue());
+        assertThat(send("photo", "photo", bomb, TAPPED))
+                .hasStatus(422)
+                .bodyText()
+                .contains("at the most 40 million pixels");
     }
 
     @Test

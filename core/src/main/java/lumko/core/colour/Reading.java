@@ -24,7 +24,7 @@ public record Reading(Spectrum mean, List<Integer> kept, double spread, double u
     }
 
     /**
-     * @param readings of one surface, at least one, all over the same bands
+     * @param readings of one surface, at least one; where their bands differ, 400–700 nm count
      * @param instrument what the instrument itself is uncertain by, ΔE00
      */
     public static Reading of(List<Spectrum> readings, double instrument) {
@@ -32,7 +32,7 @@ public record Reading(Spectrum mean, List<Integer> kept, double spread, double u
             throw new IllegalArgumentException("a reading needs at least one measurement");
         }
         List<Integer> kept = keep(readings);
-        Spectrum mean = mean(kept.stream().map(readings::get).toList());
+        Spectrum mean = mean(alike(kept.stream().map(readings::get).toList()));
         Lab centre = Colorimetry.DAYLIGHT.lab(mean);
         double spread = kept.stream()
                 .mapToDouble(index -> ColourDifference.between(Colorimetry.DAYLIGHT.lab(readings.get(index)), centre))
@@ -40,6 +40,19 @@ public record Reading(Spectrum mean, List<Integer> kept, double spread, double u
                 .orElse(0);
         double ofMean = spread / Math.sqrt(kept.size());
         return new Reading(mean, kept, spread, Math.hypot(ofMean, instrument));
+    }
+
+    private static List<Spectrum> alike(List<Spectrum> readings) {
+        boolean same = readings.stream()
+                        .map(each -> List.of(each.start(), each.bands()))
+                        .distinct()
+                        .count()
+                == 1;
+        return same
+                ? readings
+                : readings.stream()
+                        .map(each -> Spectrum.of(Spectrum.START, each.visible()))
+                        .toList();
     }
 
     /** All but those that lie far from the one in the middle; with fewer than three none can be told to be wrong. */

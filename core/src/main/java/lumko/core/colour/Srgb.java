@@ -70,16 +70,18 @@ public record Srgb(int red, int green, int blue) {
 
     /** Matrix of IEC 61966-2-1 at full precision, derived from its primaries and white. */
     public Xyz xyz() {
-        double r = linear(red);
-        double g = linear(green);
-        double b = linear(blue);
+        return xyz(linear(red), linear(green), linear(blue));
+    }
+
+    /** The same for channels linear in light, 0–1. */
+    static Xyz xyz(double r, double g, double b) {
         return new Xyz(
                 100 * (0.41239079926595934 * r + 0.357584339383878 * g + 0.1804807884018343 * b),
                 100 * (0.21263900587151027 * r + 0.715168678767756 * g + 0.07219231536073371 * b),
                 100 * (0.01933081871559182 * r + 0.11919477979462598 * g + 0.9505321522496607 * b));
     }
 
-    private static double linear(int channel) {
+    static double linear(int channel) {
         double v = channel / 255.0;
         return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
     }

@@ -1,0 +1,93 @@
+package lumko.app.reading;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import lumko.core.colour.GreyCard;
+
+/** A photo, of which small parts are looked at. Its size is asked before a pixel is read. */
+final class Photo {
+    private static final long MOST_PIXELS = 40_000_000;
+
+    /** A patch is so wide, as a share of the photo's smaller side. */
+    private static final double PATCH = 0.03;
+
+    private static final int MOST_PLACES = 9;
+
+    private final BufferedImage image;
+
+    private Photo(BufferedImage image) {
+        this.image = image;
+    }
+
+    /** @throws IllegalArgumentException if it is no JPEG or PNG, broken, or too large */
+    static Photo read(byte[] bytes) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new IllegalArgumentException("a photo is a JPEG or a PNG");
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                    throw new IllegalArgumentException(
+                            "a photo has at the most " + MOST_PIXELS / 1_000_000 + " million pixels");
+                }
+                return new Photo(reader.read(0));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException broken) {
+            throw broken instanceof IllegalArgumentException known && known.getMessage() != null
+                    ? known
+                    : new IllegalArgumentException("the photo is broken", broken);
+        }
+    }
+
+    /**
+     * What places of a wall look like beside a card.
+     *
+     * @param cardAt "x y" as shares of width and height, 0–1
+     * @param places of the wall likewise, separated by semicolons
+     * @throws IllegalArgumentException if they are written otherwise
+     */
+    List<GreyCard.Estimate> estimates(String cardAt, String places, double cardPercent) {
+        GreyCard.Patch card = patch(cardAt);
+        List<GreyCard.Estimate> estimates = new ArrayList<>();
+        for (String place : places.split(";", MOST_PLACES + 1)) {
+            if (estimates.size() >= MOST_PLACES) {
+                throw new IllegalArgumentException("a photo gives at the most " + MOST_PLACES + " places");
+            }
+            estimates.add(GreyCard.estimate(card, patch(place), cardPercent));
+        }
+        return estimates;
+    }
+
+    private GreyCard.Patch patch(String at) {
+        String[] parts = at.strip().split(" ");
+        if (parts.length != 2) {
+            throw new IllegalArgumentException("tap the card first, then the wall beside it");
+        }
+        int side = (int) Math.max(3, PATCH * Math.min(image.getWidth(), image.getHeight()));
+        int left = start(parts[0], image.getWidth(), side);
+        int top = start(parts[1], image.getHeight(), side);
+        int width = Math.min(side, image.getWidth());
+        int height = Math.min(side, image.getHeight());
+        return GreyCard.Patch.of(image.getRGB(left, top, width, height, null, 0, width));
+    }
+
+    private static int start(String share, int length, int side) {
+        double value = Double.parseDouble(share);
+        if (!(value >= 0 && value <= 1)) {
+            throw new IllegalArgumentException("a place in a photo lies between 0 and 1, was " + share);
+        }
+        return (int) Math.max(0, Math.min(length - (double) side, value * length - side / 2.0));
+    }
+}
