@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import lumko.app.account.Access;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -22,12 +23,15 @@ import org.springframework.web.multipart.MultipartFile;
 class ExchangeController {
     private final Exchange exchange;
     private final Records records;
+    private final WholeRecord whole;
     private final Access access;
     private final HttpServletResponse response;
 
-    ExchangeController(Exchange exchange, Records records, Access access, HttpServletResponse response) {
+    ExchangeController(
+            Exchange exchange, Records records, WholeRecord whole, Access access, HttpServletResponse response) {
         this.exchange = exchange;
         this.records = records;
+        this.whole = whole;
         this.access = access;
         this.response = response;
     }
@@ -35,6 +39,8 @@ class ExchangeController {
     @GetMapping("/exchange")
     String page(Model model) {
         model.addAttribute("mayTake", !access.member().isOffice());
+        model.addAttribute("mayTakeAll", access.member().isLead());
+        model.addAttribute("isEmpty", access.member().isLead() && whole.isEmpty());
         return "exchange";
     }
 
@@ -77,6 +83,41 @@ class ExchangeController {
     @ResponseBody
     List<Map<String, Object>> tinsAsObjects() {
         return records.tins().objects();
+    }
+
+    @GetMapping("/exchange/lumko-record.json")
+    void record(HttpServletResponse out) throws IOException {
+        nameAttachment("lumko-record.json", MediaType.APPLICATION_JSON_VALUE);
+        whole.write(out.getOutputStream());
+    }
+
+    @GetMapping("/exchange/lumko-record.zip")
+    void recordAsTables(HttpServletResponse out) throws IOException {
+        nameAttachment("lumko-record.zip", "application/zip");
+        whole.writeTables(out.getOutputStream());
+    }
+
+    private void nameAttachment(String name, String type) {
+        access.requireLead();
+        response.setContentType(type);
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename(name).build().toString());
+    }
+
+    /** Takes a whole record into an organisation that has none yet. */
+    @PostMapping("/exchange/record")
+    String takeRecord(@RequestParam MultipartFile file, Model model) throws IOException {
+        try {
+            int rows = whole.take(file.getInputStream());
+            page(model);
+            model.addAttribute("rows", rows);
+        } catch (BadFileException refused) {
+            page(model);
+            response.setStatus(422);
+            model.addAttribute("refused", refused.getMessage());
+        }
+        return "exchange";
     }
 
     private static ResponseEntity<byte[]> file(String name, String type, byte[] bytes) {

@@ -1,0 +1,309 @@
+package lumko.app.exchange;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import lumko.app.account.Access;
+import lumko.app.platform.NotAllowedException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Everything an organisation has on record, table by table as the database keeps it, and back into an empty organisation.
+ * Passwords stay here: people who come back with a record are names in its history, without a way in. Rows pass through
+ * a few hundred at a time, however large the record. Written as SQL because a column that is added must never be left out;
+ * every statement names the organisation.
+ */
+@Service
+@Transactional
+class WholeRecord {
+    /** Every table of an organisation, those that others point at first. */
+    static final List<String> TABLES = List.of(
+            "person",
+            "house",
+            "person_house",
+            "flat",
+            "turnover",
+            "room",
+            "surface",
+            "wall_feature",
+            "colour",
+            "product",
+            "product_size",
+            "tin",
+            "mark",
+            "wall_visit",
+            "room_finding",
+            "place_answer",
+            "sheet",
+            "sheet_wall",
+            "sheet_mark",
+            "sheet_step",
+            "sheet_use",
+            "sheet_caution",
+            "sheet_note",
+            "sheet_tin",
+            "coat",
+            "own_figure",
+            "practice_choice",
+            "reading",
+            "reading_shot",
+            "kept_result",
+            "event");
+
+    private static final int BATCH = 500;
+    private static final String SECRET = "password_hash";
+    private static final Pattern ID = Pattern.compile("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}");
+
+    private final JdbcClient jdbc;
+    private final JsonMapper json;
+    private final Access access;
+    private final PasswordEncoder passwords;
+
+    WholeRecord(JdbcClient jdbc, JsonMapper json, Access access, PasswordEncoder passwords) {
+        this.jdbc = jdbc;
+        this.json = json;
+        this.access = access;
+        this.passwords = passwords;
+    }
+
+    // ---- out
+
+    /** Writes the record as one document: its schema, the organisation, and a list of rows for each table. */
+    @Transactional(readOnly = true)
+    public void write(OutputStream out) {
+        access.requireLead();
+        try (JsonGenerator document = json.createGenerator(out)) {
+            document.writeStartObject();
+            document.writeStringProperty("schema", schema());
+            document.writeName("organisation");
+            document.writeRawValue(
+                    jdbc.sql("select (to_jsonb(o) - 'id' - 'version')::text from organisation o where id = :id")
+                            .param("id", organisation())
+                            .query(String.class)
+                            .single());
+            document.writeObjectPropertyStart("tables");
+            for (String table : TABLES) {
+                document.writeArrayPropertyStart(table);
+                rows(table, rows -> rows.forEach(document::writeRawValue));
+                document.writeEndArray();
+            }
+            document.writeEndObject();
+            document.writeEndObject();
+        }
+    }
+
+    /** Writes the same as CSV, a file for each table, in a ZIP. */
+    @Transactional(readOnly = true)
+    public void writeTables(OutputStream out) {
+        access.requireLead();
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+                Writer text = new BufferedWriter(new OutputStreamWriter(zip, StandardCharsets.UTF_8))) {
+            for (String table : TABLES) {
+                zip.putNextEntry(new ZipEntry(table + ".csv"));
+                rows(table, rows -> writeCsv(rows.map(json::readTree), text));
+                text.flush();
+                zip.closeEntry();
+            }
+        } catch (IOException unwritten) {
+            throw new UncheckedIOException(unwritten);
+        }
+    }
+
+    /** All rows of a table have the same columns: the first names them. */
+    private static void writeCsv(Stream<JsonNode> rows, Writer text) {
+        try {
+            CSVPrinter printer = new CSVPrinter(
+                    text, CSVFormat.RFC4180.builder().setRecordSeparator("\n").get());
+            boolean isFirst = true;
+            for (Iterator<JsonNode> each = rows.iterator(); each.hasNext(); isFirst = false) {
+                JsonNode row = each.next();
+                if (isFirst) {
+                    printer.printRecord(row.propertyNames());
+                }
+                printer.printRecord(row.valueStream().map(WholeRecord::cell));
+            }
+        } catch (IOException unwritten) {
+            throw new UncheckedIOException(unwritten);
+        }
+    }
+
+    private static String cell(JsonNode value) {
+        return value.isNull() ? "" : value.isValueNode() ? value.asString() : value.toString();
+    }
+
+    private void rows(String table, Consumer<Stream<String>> reader) {
+        try (Stream<String> rows = jdbc
+                .sql("select (to_jsonb(t) - 'organisation_id' - '" + SECRET + "')::text from " + table
+                        + " t where organisation_id = :id order by to_jsonb(t) ->> 'id'")
+                .withFetchSize(BATCH)
+                .param("id", organisation())
+                .query((row, number) -> row.getString(1))
+                .stream()) {
+            reader.accept(rows);
+        }
+    }
+
+    // ---- in
+
+    /** Whether nothing but people is on record, so that a record can be taken in. */
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return TABLES.stream()
+                .filter(table -> !table.equals("person"))
+                .noneMatch(table -> jdbc.sql("select exists (select 1 from " + table + " where organisation_id = :id)")
+                        .param("id", organisation())
+                        .query(Boolean.class)
+                        .single());
+    }
+
+    /**
+     * Takes a record in, under new ids. The organisation keeps the name, units and time zone it was founded with.
+     *
+     * @return how many rows were taken
+     * @throws NotAllowedException if anything is on record already
+     * @throws BadFileException if it is no such document, or holds what cannot be
+     */
+    public int take(InputStream in) {
+        access.requireLead();
+        if (!isEmpty()) {
+            throw new NotAllowedException("denied.recordNotEmpty");
+        }
+        try (JsonParser document = json.createParser(in)) {
+            return take(document);
+        } catch (JacksonException broken) {
+            int line = Optional.ofNullable(broken.getLocation())
+                    .map(TokenStreamLocation::getLineNr)
+                    .orElse(0);
+            throw new BadFileException(line, "this is no JSON");
+        }
+    }
+
+    private int take(JsonParser document) {
+        UUID salt = UUID.randomUUID();
+        String found = "";
+        int count = 0;
+        document.nextToken();
+        for (String name = document.nextName(); name != null; name = document.nextName()) {
+            document.nextToken();
+            if (name.equals("schema")) {
+                found = document.getString();
+            } else if (name.equals("tables")) {
+                requireSchema(found);
+                count = takeTables(document, salt);
+            } else {
+                document.skipChildren();
+            }
+        }
+        requireSchema(found);
+        return count;
+    }
+
+    private void requireSchema(String found) {
+        String expected = schema();
+        if (!found.equals(expected)) {
+            throw new BadFileException(
+                    0, "this record has schema “" + found + "”, this Lumko takes schema “" + expected + "”");
+        }
+    }
+
+    private int takeTables(JsonParser document, UUID salt) {
+        int count = 0;
+        for (String table : TABLES) {
+            if (!table.equals(document.nextName()) || document.nextToken() != JsonToken.START_ARRAY) {
+                throw new BadFileException(
+                        document.currentLocation().getLineNr(), "the table “" + table + "” is missing or out of order");
+            }
+            ArrayNode batch = json.createArrayNode();
+            while (document.nextToken() != JsonToken.END_ARRAY) {
+                batch.add(row(table, document.readValueAsTree()));
+                if (batch.size() == BATCH) {
+                    count += insert(table, batch, salt);
+                    batch.removeAll();
+                }
+            }
+            count += insert(table, batch, salt);
+        }
+        return count;
+    }
+
+    private ObjectNode row(String table, JsonNode row) {
+        if (!(row instanceof ObjectNode object)) {
+            throw new BadFileException(0, "a row of the table “" + table + "” is no object");
+        }
+        object.put("organisation_id", organisation().toString());
+        if (table.equals("person")) {
+            object.put(SECRET, passwords.encode(UUID.randomUUID().toString()));
+            object.put("login", "record-" + UUID.randomUUID());
+            object.put("active", false);
+        }
+        return object;
+    }
+
+    private int insert(String table, ArrayNode rows, UUID salt) {
+        String own = organisation().toString();
+        String renamed =
+                ID.matcher(rows.toString()).replaceAll(id -> id.group().equals(own) ? own : newId(salt, id.group()));
+        try {
+            return jdbc.sql("insert into " + table + " select * from jsonb_populate_recordset(null::" + table
+                            + ", cast(:rows as jsonb))")
+                    .param("rows", renamed)
+                    .update();
+        } catch (DataAccessException refused) {
+            throw new BadFileException(
+                    0,
+                    "the table “" + table + "” holds something that cannot be: "
+                            + Objects.requireNonNullElse(
+                                            refused.getMostSpecificCause().getMessage(), "")
+                                    .lines()
+                                    .findFirst()
+                                    .orElse(""));
+        }
+    }
+
+    /** Ids of the record would meet their likes where it came from: each gets another, the same wherever it is named. */
+    private static String newId(UUID salt, String id) {
+        return UUID.nameUUIDFromBytes((salt + id).getBytes(StandardCharsets.UTF_8))
+                .toString();
+    }
+
+    private UUID organisation() {
+        return access.member().organisationId();
+    }
+
+    /** The version of the tables, which the record's rows have to fit. */
+    private String schema() {
+        return jdbc.sql("select max(version) from flyway_schema_history where success")
+                .query(String.class)
+                .single();
+    }
+}
