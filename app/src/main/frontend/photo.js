@@ -4,6 +4,7 @@
 const WIDEST_PX = 1000;
 const WALL_PLACES = 3;
 const MOST_PLACES = 9;
+const PATCH = 0.05; // what the server looks at, as a share of the photo's smaller side
 const STEP = 0.02; // one press of an arrow key, as a share of the photo
 
 document.addEventListener("alpine:init", () => {
@@ -68,18 +69,21 @@ document.addEventListener("alpine:init", () => {
       this.draw();
     },
     draw() {
-      const marks = this.taps.map(([x, y], i) => ["rect", x, y, i === 0 ? 3 : 2]);
-      if (this.cross) marks.push(["cross", ...this.cross, 3]);
+      const { width, height } = this.$refs.canvas;
+      const half = (50 * PATCH * Math.min(width, height)) / width;
+      const tall = (50 * PATCH * Math.min(width, height)) / height;
+      const marks = this.taps.map((at) => ["rect", ...at]);
+      if (this.cross) marks.push(["cross", ...this.cross]);
       this.$refs.marks.replaceChildren(
-        ...marks.flatMap(([kind, x, y, half]) =>
+        ...marks.flatMap(([kind, x, y]) =>
           ["#fff", "#000"].map((ink, under) => {
             const path = document.createElementNS("http://www.w3.org/2000/svg", "path");
             const [l, t] = [100 * x, 100 * y];
             path.setAttribute(
               "d",
               kind === "cross"
-                ? `M${l - half} ${t}H${l + half}M${l} ${t - half}V${t + half}`
-                : `M${l - half} ${t - half}h${2 * half}v${2 * half}h${-2 * half}z`,
+                ? `M${l - half} ${t}H${l + half}M${l} ${t - tall}V${t + tall}`
+                : `M${l - half} ${t - tall}h${2 * half}v${2 * tall}h${-2 * half}z`,
             );
             path.setAttribute("fill", "none");
             path.setAttribute("stroke", ink);

@@ -11,6 +11,7 @@ import lumko.core.film.WetPaint;
 /** The bench put into words, colours and curves. */
 public final class BenchView {
     private static final double STEP_OF_LIGHTNESS = 3;
+    private static final double HARDLY = 0.5;
 
     private final Words words;
 
@@ -70,8 +71,11 @@ public final class BenchView {
 
     /** How it looks before it has dried. */
     public String wet(WetPaint wet) {
-        return wet.most() == 0
-                ? words.say("bench.wetAsDry")
+        if (wet.most() == 0) {
+            return words.say("bench.wetAsDry");
+        }
+        return wet.most() < HARDLY
+                ? words.say("bench.wetHardly", words.fixed(HARDLY, 1))
                 : words.say(
                         "bench.wet",
                         words.fixed(wet.difference(), 1),

@@ -89,6 +89,7 @@ class DemoData implements ApplicationRunner {
     private final Walks walks;
     private final Sheets sheets;
     private final Closing closing;
+    private final DemoReadings readings;
     private final ShiftableClock clock;
     private final TransactionTemplate transaction;
     private final EntityManager entities;
@@ -109,6 +110,7 @@ class DemoData implements ApplicationRunner {
             Walks walks,
             Sheets sheets,
             Closing closing,
+            DemoReadings readings,
             ShiftableClock clock,
             TransactionTemplate transaction,
             EntityManager entities) {
@@ -119,6 +121,7 @@ class DemoData implements ApplicationRunner {
         this.walks = walks;
         this.sheets = sheets;
         this.closing = closing;
+        this.readings = readings;
         this.clock = clock;
         this.transaction = transaction;
         this.entities = entities;
@@ -146,6 +149,7 @@ class DemoData implements ApplicationRunner {
             UUID terrace = terrace();
             UUID brickfield = brickfield();
             lookAfter(ropewalk, terrace, brickfield);
+            readings.enter(today);
             return null;
         });
         LOG.info(

@@ -13,10 +13,11 @@ import lumko.core.colour.GreyCard;
 
 /** A photo, of which small parts are looked at. Its size is asked before a pixel is read. */
 final class Photo {
+    private static final int MOST_BYTES = 20_000_000;
     private static final long MOST_PIXELS = 40_000_000;
 
     /** A patch is so wide, as a share of the photo's smaller side. */
-    private static final double PATCH = 0.03;
+    private static final double PATCH = 0.05;
 
     private static final int MOST_PLACES = 9;
 
@@ -28,6 +29,9 @@ final class Photo {
 
     /** @throws IllegalArgumentException if it is no JPEG or PNG, broken, or too large */
     static Photo read(byte[] bytes) {
+        if (bytes.length > MOST_BYTES) {
+            throw new IllegalArgumentException("a photo has at the most " + MOST_BYTES / 1_000_000 + " MB");
+        }
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {

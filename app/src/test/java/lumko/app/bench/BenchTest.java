@@ -149,7 +149,10 @@ class BenchTest extends ApplicationTest {
     void theOddsOfOneMoreAndHowItLooksWet() {
         assertThat(get("one={a}&other={b}", id("Kelp Cellar"), id("Harbour Milk")))
                 .bodyText()
-                .contains("is needed with", "least work", "judge it dry");
+                .contains("Chance that coat number 3 is needed", "least work", "judge it dry");
+        assertThat(get("one={a}&other={b}", id("Harbour Milk"), id("Kelp Cellar")))
+                .bodyText()
+                .contains("Wet it looks lighter by");
     }
 
     @Test

@@ -1,0 +1,126 @@
+package lumko.app.demo;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import lumko.app.bench.KeptFor;
+import lumko.app.bench.KeptResults;
+import lumko.app.house.Coat;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.Surface;
+import lumko.app.paint.Colour;
+import lumko.app.paint.Product;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.reading.Readings;
+import lumko.app.reading.Source;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.SmoothReflectance;
+import lumko.core.colour.Spectrum;
+import lumko.core.film.Ageing;
+import org.springframework.stereotype.Component;
+
+/** Walls of the society that were read, one of them not what its record says, and what the bench made of a tin that missed. */
+@Component
+class DemoReadings {
+    private static final int PLACES = 4;
+    private static final double NOISE = 0.002;
+    private static final double DAYS_A_YEAR = 365.25;
+    private static final double YEARS_UNKNOWN = 2;
+    private static final String INSTRUMENT = "stand-in reader, aperture=8 mm";
+
+    private final Readings readings;
+    private final Houses houses;
+    private final Store store;
+    private final KeptResults results;
+    private final Random random = new Random(1936);
+
+    DemoReadings(Readings readings, Houses houses, Store store, KeptResults results) {
+        this.readings = readings;
+        this.houses = houses;
+        this.store = store;
+        this.results = results;
+    }
+
+    void enter(LocalDate today) {
+        Flat seventh = flat("Ropewalk Court", 7);
+        Surface bedroom = seventh.walls().findFirst().orElseThrow();
+        Coat coat = bedroom.topCoat().orElseThrow();
+        read(seventh, bedroom, coat.colour().orElseThrow(), years(coat, today));
+
+        Flat cottage = flat("Tern Terrace", 3);
+        Surface living = cottage.walls().findFirst().orElseThrow();
+        read(cottage, living, colour("Brick Blush"), years(living.topCoat().orElseThrow(), today));
+
+        Flat unknown = flat("Brickfield House", 19);
+        read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), YEARS_UNKNOWN);
+        missed();
+    }
+
+    private static double years(Coat coat, LocalDate today) {
+        return coat.appliedOn()
+                .map(day -> ChronoUnit.DAYS.between(day, today) / DAYS_A_YEAR)
+                .orElse(YEARS_UNKNOWN);
+    }
+
+    private Flat flat(String house, int number) {
+        return houses.facades().stream()
+                .filter(facade -> facade.house().name().equals(house))
+                .flatMap(facade -> facade.windows().stream())
+                .filter(window -> window.number() == number)
+                .map(window -> houses.flat(window.flatId()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Colour colour(String name) {
+        return store.stock().coloursByName().stream()
+                .filter(colour -> colour.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void read(Flat flat, Surface surface, Colour colour, double years) {
+        Product matt = store.stock().productsByName().stream()
+                .filter(product -> product.name().equals("Hearth Matt"))
+                .findFirst()
+                .orElseThrow();
+        Ageing aged = Ageing.of(
+                colour.lab(),
+                years,
+                flat.roomOf(surface.id()).kind(),
+                surface.light(),
+                matt.gloss60(),
+                matt.binder(),
+                true);
+        Spectrum clean = SmoothReflectance.of(aged.likely(), Colorimetry.DAYLIGHT);
+        List<Spectrum> places = new ArrayList<>();
+        for (int n = 0; n < PLACES; n++) {
+            double[] factors = clean.factors();
+            double all = NOISE * random.nextGaussian();
+            for (int band = 0; band < factors.length; band++) {
+                factors[band] = Math.clamp(factors[band] + all + NOISE / 4 * random.nextGaussian(), 0, 1);
+            }
+            places.add(Spectrum.of(clean.start(), factors));
+        }
+        readings.note(surface.id(), places, Source.READER, INSTRUMENT);
+        readings.finish(surface.id());
+    }
+
+    /** A tin of Wet Slate that came from the counter a little too yellow. */
+    private void missed() {
+        Tin tin = store.stock().onShelf().stream()
+                .filter(each -> each.colour().name().equals("Wet Slate"))
+                .findFirst()
+                .orElseThrow();
+        results.keep(
+                "/bench?one=lab:77.6,-0.6,-2.1&other=" + tin.colour().id()
+                        + "&from=THE_TIN&tinful=2500&unit=MILLILITRES&step=0.1",
+                "came out too yellow: what to add",
+                Optional.of(new KeptFor(KeptFor.What.TIN, tin.id())));
+    }
+}
