@@ -1,7 +1,9 @@
 package lumko.app.bench;
 
 import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Illuminant;
 import lumko.core.colour.Lab;
+import lumko.core.colour.Observer;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 
@@ -20,8 +22,15 @@ public record BenchColour(String key, String name, Spectrum spectrum, boolean is
         return Colorimetry.DAYLIGHT.xyz(spectrum).y();
     }
 
-    /** What the screen shows of it, and whether it can. */
+    /** What the screen shows of it in daylight, and whether it can. */
     public Srgb.Shown shown() {
         return Srgb.of(spectrum);
+    }
+
+    /** What the screen shows of it as an eye used to the light sees it. */
+    public Srgb.Shown shownUnder(Illuminant light) {
+        return light == Illuminant.D65
+                ? shown()
+                : Srgb.of(Colorimetry.of(light, Observer.DEGREES_10).lab(spectrum));
     }
 }

@@ -1,6 +1,8 @@
 package lumko.app.bench;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,8 +40,8 @@ class BenchController {
 
     private static final int LONGEST_WORDS = 250;
     private static final int LONGEST_LINK = 500;
-    private static final List<String> OF_THE_LINK =
-            List.of("one", "other", "product", "from", "tinful", "unit", "step", "litres", "area", "surface", "sheet");
+    private static final List<String> OF_THE_LINK = List.of(
+            "one", "other", "light", "product", "from", "tinful", "unit", "step", "litres", "area", "surface", "sheet");
 
     private final Bench bench;
     private final KeptResults results;
@@ -84,7 +86,9 @@ class BenchController {
         model.addAttribute("doses", Dose.values());
         model.addAttribute("form", form);
         model.addAttribute("view", new BenchView(speaker.words()));
-        model.addAttribute("lights", Illuminant.values());
+        model.addAttribute("lights", linksByLight(typed));
+        model.addAttribute(
+                "light", form.typed("light").isEmpty() ? Illuminant.D65 : form.one("light", Illuminant.class));
         if (colours.isEmpty()) {
             return "bench";
         }
@@ -115,6 +119,17 @@ class BenchController {
         UriComponentsBuilder link = UriComponentsBuilder.fromPath("/bench");
         OF_THE_LINK.stream().filter(typed::containsKey).forEach(name -> link.queryParam(name, "{" + name + "}"));
         return link.encode().buildAndExpand(typed).toUriString();
+    }
+
+    /** The same bench under each light. */
+    private static Map<Illuminant, String> linksByLight(Map<String, String> typed) {
+        Map<Illuminant, String> links = new EnumMap<>(Illuminant.class);
+        for (Illuminant light : Illuminant.values()) {
+            Map<String, String> lit = new HashMap<>(typed);
+            lit.put("light", light.name());
+            links.put(light, link(lit));
+        }
+        return links;
     }
 
     /** Keeps what the link computes, with a few words and the tin it is for. */

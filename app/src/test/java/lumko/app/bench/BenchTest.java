@@ -9,6 +9,8 @@ import lumko.app.ApplicationTest;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.paint.Store;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Lab;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +49,31 @@ class BenchTest extends ApplicationTest {
         assertThat(get("one={a}&other={a}", id("Oat Husk"), id("Oat Husk")))
                 .bodyText()
                 .contains("ΔE00 0.0", "One coat hides it.");
+    }
+
+    /** A metameric pair: alike in daylight, apart under the lamp, on the page and in what is shown. */
+    @Test
+    void theBoothShowsBothUnderTheChosenLight() {
+        String one = id("Oat Husk");
+        String like = asLead(() -> {
+            Lab lab = Colorimetry.DAYLIGHT.lab(
+                    store.stock().colours().get(UUID.fromString(one)).spectrum());
+            return "lab:%s,%s,%s".formatted(lab.lightness(), lab.a(), lab.b());
+        });
+        assertThat(get("one={a}&other={b}", one, like))
+                .bodyText()
+                .contains("daylight, ΔE00 0.00")
+                .contains("light=A");
+        assertThat(get("one={a}&other={b}&light=A&litres=2", one, like))
+                .bodyText()
+                .contains("tungsten lamp, ΔE00 ")
+                .doesNotContain("tungsten lamp, ΔE00 0.00")
+                .contains("name=\"light\" value=\"A\"")
+                .contains("light=F11");
+        assertThat(get("one={a}&other={b}&light=candle", one, like))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Light");
     }
 
     @Test
