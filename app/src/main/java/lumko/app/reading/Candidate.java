@@ -38,6 +38,11 @@ public record Candidate(
         return difference <= uncertainty;
     }
 
+    /** Whether it is seen to be something else, however favourably the uncertainty falls. */
+    public boolean isSomethingElse() {
+        return Seen.of(Math.max(0, difference - uncertainty)).compareTo(Seen.HARDLY) > 0;
+    }
+
     public Seen seen() {
         return Seen.of(difference);
     }

@@ -27,7 +27,6 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
-import lumko.app.walk.Walks;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Metamerism;
@@ -35,6 +34,7 @@ import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
 import lumko.core.wall.RoomKind;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,12 +54,12 @@ public class Readings {
     private final StandInTarget standIn;
     private final Houses houses;
     private final Store store;
-    private final Walks walks;
     private final History history;
     private final People people;
     private final Access access;
     private final Speaker speaker;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     Readings(
             ReadingRepository readings,
@@ -68,24 +68,24 @@ public class Readings {
             StandInTarget standIn,
             Houses houses,
             Store store,
-            Walks walks,
             History history,
             People people,
             Access access,
             Speaker speaker,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.readings = readings;
         this.shots = shots;
         this.reader = reader;
         this.standIn = standIn;
         this.houses = houses;
         this.store = store;
-        this.walks = walks;
         this.history = history;
         this.people = people;
         this.access = access;
         this.speaker = speaker;
         this.clock = clock;
+        this.events = events;
     }
 
     // ---- looking
@@ -94,8 +94,13 @@ public class Readings {
     @Transactional(readOnly = true)
     public Optional<WallReading> of(UUID surfaceId) {
         return readings.findBySurfaceIdAndDoneAtIsNull(surfaceId)
-                .or(() -> readings.findBySurfaceIdAndDoneAtIsNotNullOrderByDoneAtDesc(surfaceId).stream()
-                        .findFirst())
+                .map(this::shown)
+                .or(() -> lastDone(surfaceId));
+    }
+
+    private Optional<WallReading> lastDone(UUID surfaceId) {
+        return readings.findBySurfaceIdAndDoneAtIsNotNullOrderByDoneAtDesc(surfaceId).stream()
+                .findFirst()
                 .map(this::shown);
     }
 
@@ -300,6 +305,26 @@ public class Readings {
                 .toList();
     }
 
+    /** How the paint on record stands to the last reading of its surface; empty without either. */
+    @Transactional(readOnly = true)
+    public Optional<Candidate> againstRecord(Flat flat, Surface surface) {
+        return surface.topCoat()
+                .flatMap(coat -> coat.paint()
+                        .flatMap(paint -> lastDone(surface.id()).map(reading -> {
+                            Reading result = reading.result().orElseThrow();
+                            return candidate(
+                                    paint,
+                                    Candidate.From.THIS_SURFACE,
+                                    coat.tin().map(Tin::label),
+                                    years(coat.appliedOn()),
+                                    result,
+                                    result.lab(),
+                                    surface,
+                                    flat.roomOf(surface.id()).kind(),
+                                    reading.isWashed());
+                        })));
+    }
+
     private static void keep(Map<Paint, Candidate> best, Candidate candidate) {
         best.merge(
                 candidate.paint(),
@@ -388,9 +413,7 @@ public class Readings {
                             Optional.empty(),
                             speaker.words().say(estimated ? "reading.identifiedByEstimate" : "reading.identified")));
         }
-        if (flat.turnover().isPresent()) {
-            walks.agree(surfaceId);
-        }
+        events.publishEvent(new PaintIdentified(surfaceId));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.PAINT_IDENTIFIED,

@@ -11,6 +11,7 @@ import lumko.app.house.Surface;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
+import lumko.app.reading.Readings;
 import lumko.core.fault.FaultKind;
 import lumko.core.wall.RoomFinding;
 import org.springframework.stereotype.Component;
@@ -22,6 +23,7 @@ class WalkPage {
     private final Walks walks;
     private final Store store;
     private final KeptResults results;
+    private final Readings readings;
     private final Figures figures;
     private final History history;
     private final Access access;
@@ -31,6 +33,7 @@ class WalkPage {
             Walks walks,
             Store store,
             KeptResults results,
+            Readings readings,
             Figures figures,
             History history,
             Access access,
@@ -38,6 +41,7 @@ class WalkPage {
         this.walks = walks;
         this.store = store;
         this.results = results;
+        this.readings = readings;
         this.figures = figures;
         this.history = history;
         this.access = access;
@@ -73,6 +77,8 @@ class WalkPage {
         model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
         model.addAttribute("tins", store.stock().onShelf());
         model.addAttribute("kept", results.ofSurface(wallId));
+        model.addAttribute(
+                "read", readings.againstRecord(walked.flat(), walked.surface()).orElse(null));
     }
 
     void showMark(UUID markId, Model model) {

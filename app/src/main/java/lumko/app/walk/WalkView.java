@@ -10,6 +10,7 @@ import lumko.app.house.Surface;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
+import lumko.app.reading.Candidate;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
@@ -210,7 +211,16 @@ public final class WalkView {
                         .filter(surface ->
                                 surface.topCoat().flatMap(Coat::colour).isPresent())
                         .map(surface -> words.say("walk.lrvBeside", words.name(surface.kind()), lrv(surface)))
-                        .collect(Collectors.joining(", ")));
+                        .collect(Collectors.joining()));
+    }
+
+    /** What the last reading says of the paint on record. */
+    public String read(Candidate onRecord) {
+        return words.say(
+                onRecord.isSomethingElse() ? "walk.readElse" : "walk.readAgrees",
+                onRecord.paint().colour().name(),
+                words.fixed(onRecord.difference(), 1),
+                words.fixed(onRecord.uncertainty(), 1));
     }
 
     private static long lrv(Surface surface) {

@@ -40,6 +40,7 @@ import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
+import lumko.app.reading.PaintIdentified;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
 import lumko.core.fault.Condition;
@@ -62,6 +63,7 @@ import lumko.core.wall.Wall;
 import lumko.core.work.Action;
 import lumko.core.work.Setting;
 import lumko.core.work.WorkPlanner;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -719,12 +721,17 @@ public class Walks {
                         : speaker.words().name(answer));
     }
 
-    /** The paint on record has been found to be the one on the surface, whatever was answered before. */
-    public void agree(UUID surfaceId) {
-        int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(houses.flatOfSurface(surfaceId)))
-                .map(VisitRow::version)
-                .orElse(EditableRow.UNSAVED);
-        answer(surfaceId, PaintAnswer.RECORD_AGREES, Optional.empty(), seen);
+    /** In a turnover, the paint question is answered by who has identified the paint, whatever was answered before. */
+    @EventListener
+    public void agree(PaintIdentified identified) {
+        UUID surfaceId = identified.surfaceId();
+        Flat flat = houses.flatOfSurface(surfaceId);
+        if (flat.turnover().isPresent()) {
+            int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(flat))
+                    .map(VisitRow::version)
+                    .orElse(EditableRow.UNSAVED);
+            answer(surfaceId, PaintAnswer.RECORD_AGREES, Optional.empty(), seen);
+        }
     }
 
     /** Decides against the verdict, with the reason; for trim, whether it is painted. */

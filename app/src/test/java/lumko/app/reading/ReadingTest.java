@@ -142,6 +142,35 @@ class ReadingTest extends ApplicationTest {
         assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats()).hasSize(1);
     }
 
+    /** The demo has read three walls: one that aged, one that carries something else, one without a record. */
+    @Test
+    void theWalkSaysWhatAReadingMakesOfTheRecord() {
+        assertThat(walkOf("Ropewalk Court", 7))
+                .contains("Read, it agrees with the record: Oat Husk as it would be by now");
+        assertThat(walkOf("Tern Terrace", 3))
+                .contains("Read, it is something else than the record says: Oat Husk as it would be by now");
+        assertThat(walkOf("Brickfield House", 19)).doesNotContain("Read, it ");
+    }
+
+    private String walkOf(String house, int number) {
+        UUID flatId = asLead(() -> houses.facades().stream()
+                .filter(facade -> facade.house().name().equals(house))
+                .flatMap(facade -> facade.windows().stream())
+                .filter(window -> window.number() == number)
+                .findFirst()
+                .orElseThrow()
+                .flatId());
+        UUID first = wall(asLead(() -> houses.flat(flatId)), 0).id();
+        return new String(
+                mvc.get()
+                        .uri("/walls/" + first + "/walk")
+                        .with(user(member("mirela")))
+                        .exchange()
+                        .getResponse()
+                        .getContentAsByteArray(),
+                StandardCharsets.UTF_8);
+    }
+
     @Test
     void anUnknownWallGetsItsRecordFromAConfirmedReading() {
         wallId = wall(flat, 1).id();
