@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.IntSupplier;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -243,6 +244,8 @@ class WholeRecord {
                 throw new BadFileException(
                         document.currentLocation().getLineNr(), "the table “" + table + "” is missing or out of order");
             }
+            // rows may point at later ones of their table
+            jdbc.sql("set constraints all deferred").update();
             ArrayNode batch = json.createArrayNode();
             while (document.nextToken() != JsonToken.END_ARRAY) {
                 batch.add(row(table, document.readValueAsTree()));
@@ -252,6 +255,7 @@ class WholeRecord {
                 }
             }
             count += insert(table, batch, salt);
+            refuseBroken(table, () -> jdbc.sql("set constraints all immediate").update());
         }
         return count;
     }
@@ -273,11 +277,17 @@ class WholeRecord {
         String own = organisation().toString();
         String renamed =
                 ID.matcher(rows.toString()).replaceAll(id -> id.group().equals(own) ? own : newId(salt, id.group()));
+        return refuseBroken(
+                table,
+                () -> jdbc.sql("insert into " + table + " select * from jsonb_populate_recordset(null::" + table
+                                + ", cast(:rows as jsonb))")
+                        .param("rows", renamed)
+                        .update());
+    }
+
+    private static int refuseBroken(String table, IntSupplier statement) {
         try {
-            return jdbc.sql("insert into " + table + " select * from jsonb_populate_recordset(null::" + table
-                            + ", cast(:rows as jsonb))")
-                    .param("rows", renamed)
-                    .update();
+            return statement.getAsInt();
         } catch (DataAccessException refused) {
             throw new BadFileException(
                     0,

@@ -55,6 +55,10 @@ class ProductRow extends EditableRow {
     @Nullable
     UUID substituteId;
 
+    /** The entry that this one turned out to be. */
+    @Nullable
+    UUID mergedInto;
+
     Optional<DataSheet> sheet() {
         return spread == null || solids == null || contrastRatio == null
                 ? Optional.empty()

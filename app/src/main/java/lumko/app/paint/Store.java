@@ -1,5 +1,6 @@
 package lumko.app.paint;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -66,6 +67,7 @@ public class Store {
 
         public List<Product> productsByName() {
             return products.values().stream()
+                    .distinct()
                     .sorted(Comparator.comparing(Product::maker).thenComparing(Product::name))
                     .toList();
         }
@@ -80,6 +82,16 @@ public class Store {
 
     @Transactional(readOnly = true)
     public Stock stock() {
+        Map<UUID, Product> byId = productById();
+        Map<UUID, Colour> colourById = colourById();
+        Map<UUID, Tin> tinById = tins.findAll().stream()
+                .map(row -> tin(row, byId, colourById))
+                .collect(Collectors.toMap(Tin::id, tin -> tin));
+        return new Stock(byId, colourById, tinById);
+    }
+
+    /** Every id of a product; that of a merged one stands for the product it was merged into. */
+    private Map<UUID, Product> productById() {
         Map<UUID, List<Volume>> sizesByProduct = sizes.findAll().stream()
                 .collect(Collectors.groupingBy(
                         row -> row.productId,
@@ -88,7 +100,11 @@ public class Store {
                                 Collectors.collectingAndThen(
                                         Collectors.toList(),
                                         all -> all.stream().sorted().toList()))));
-        Map<UUID, Product> byId = products.findAll().stream()
+        List<ProductRow> rows = products.findAll();
+        Map<UUID, UUID> standsFor = rows.stream()
+                .collect(Collectors.toMap(ProductRow::id, row -> row.mergedInto == null ? row.id() : row.mergedInto));
+        Map<UUID, Product> own = rows.stream()
+                .filter(row -> row.mergedInto == null)
                 .map(row -> new Product(
                         row.id(),
                         row.maker,
@@ -101,14 +117,14 @@ public class Store {
                         row.binder,
                         row.sheet(),
                         row.discontinued,
-                        Optional.ofNullable(row.substituteId),
+                        Optional.ofNullable(row.substituteId)
+                                .map(standsFor::get)
+                                .filter(substitute -> !substitute.equals(row.id())),
                         sizesByProduct.getOrDefault(row.id(), List.of())))
                 .collect(Collectors.toMap(Product::id, product -> product));
-        Map<UUID, Colour> colourById = colourById();
-        Map<UUID, Tin> tinById = tins.findAll().stream()
-                .map(row -> tin(row, byId, colourById))
-                .collect(Collectors.toMap(Tin::id, tin -> tin));
-        return new Stock(byId, colourById, tinById);
+        Map<UUID, Product> all = new HashMap<>();
+        standsFor.forEach((id, into) -> Optional.ofNullable(own.get(into)).ifPresent(product -> all.put(id, product)));
+        return all;
     }
 
     /** Every id of a colour; that of a merged one stands for the colour it was merged into. */
@@ -151,6 +167,54 @@ public class Store {
         ProductRow row = products.findById(productId).orElseThrow(NotFoundException::new);
         row.discontinued = false;
         row.substituteId = null;
+    }
+
+    /**
+     * An entry that was merged into a product.
+     *
+     * @param name maker and product, as they were entered
+     */
+    public record MergedProduct(UUID id, UUID into, String name) {}
+
+    @Transactional(readOnly = true)
+    public List<MergedProduct> mergedProducts() {
+        List<MergedProduct> merged = new ArrayList<>();
+        for (ProductRow row : products.findAll()) {
+            if (row.mergedInto != null) {
+                merged.add(new MergedProduct(row.id(), row.mergedInto, row.maker + " " + row.name));
+            }
+        }
+        return merged;
+    }
+
+    /** Two entries are one product from now on; what was recorded with either is kept. */
+    public void mergeProduct(UUID from, UUID into) {
+        ProductRow row = products.findById(from).orElseThrow(NotFoundException::new);
+        ProductRow target = products.findById(into).orElseThrow(NotFoundException::new);
+        if (row.mergedInto != null || target.mergedInto != null || from.equals(into)) {
+            throw new ChangedMeanwhileException();
+        }
+        row.mergedInto = into;
+        products.findAll().stream()
+                .filter(other -> from.equals(other.mergedInto))
+                .forEach(other -> other.mergedInto = into);
+    }
+
+    /** A merged product stands on its own again. */
+    public void separateProduct(UUID merged) {
+        products.findById(merged).orElseThrow(NotFoundException::new).mergedInto = null;
+    }
+
+    /** Whether a colour of that name was ever entered, merged ones too. */
+    @Transactional(readOnly = true)
+    public boolean hasColour(String name) {
+        return colours.existsByNameIgnoreCase(name);
+    }
+
+    /** Whether a product of that name was ever entered, merged ones too. */
+    @Transactional(readOnly = true)
+    public boolean hasProduct(String maker, String name) {
+        return products.existsByMakerIgnoreCaseAndNameIgnoreCase(maker, name);
     }
 
     /** Two entries are one colour from now on; what was recorded with either is kept. */

@@ -73,7 +73,9 @@ class StoreController {
         model.addAttribute("stock", stock);
         model.addAttribute("shelves", shelves(stock));
         model.addAttribute("form", form);
+        model.addAttribute("merged", store.mergedProducts());
         model.addAttribute("mayAdd", !access.member().isOffice());
+        model.addAttribute("mayMerge", access.member().isLead());
         return "store";
     }
 
@@ -96,8 +98,7 @@ class StoreController {
         String formula = form.optionalText("formula", LONGEST_FORMULA);
         Optional<Lab> lab = lab(form);
         Optional<Srgb> screen = form.attempt("screen", () -> Srgb.ofHex(form.typed("screen")));
-        if (store.stock().colours().values().stream()
-                .anyMatch(colour -> colour.name().equalsIgnoreCase(name))) {
+        if (store.hasColour(name)) {
             form.refuse("colourName", speaker.words().say("refused.taken", name));
         }
         if (form.hasErrors()) {
@@ -156,9 +157,7 @@ class StoreController {
         double gloss = form.number("gloss", Store.GLOSS);
         Binder binder = form.one("binder", Binder.class);
         List<Volume> sizes = sizes(form);
-        if (store.stock().products().values().stream()
-                .anyMatch(product -> product.maker().equalsIgnoreCase(maker)
-                        && product.name().equalsIgnoreCase(name))) {
+        if (store.hasProduct(maker, name)) {
             form.refuse("product", speaker.words().say("refused.taken", name));
         }
         if (form.hasErrors()) {
@@ -219,6 +218,20 @@ class StoreController {
         } else {
             store.discontinue(productId, substitute);
         }
+        return "redirect:/store#products";
+    }
+
+    @PostMapping("/store/products/{productId}/merge")
+    String merge(@PathVariable UUID productId, @RequestParam UUID into) {
+        access.requireLead();
+        store.mergeProduct(productId, into);
+        return "redirect:/store#products";
+    }
+
+    @PostMapping("/store/products/{productId}/separate")
+    String separate(@PathVariable UUID productId) {
+        access.requireLead();
+        store.separateProduct(productId);
         return "redirect:/store#products";
     }
 

@@ -29,6 +29,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 class WholeRecordTest extends ApplicationTest {
@@ -135,6 +136,25 @@ class WholeRecordTest extends ApplicationTest {
         Member member = another();
         assertThat(send(member, out.toString())).hasStatus(422).bodyText().contains("The table “room” holds");
         assertThat(as(member, whole::isEmpty)).isTrue();
+    }
+
+    /** More rows than go in at once, the first pointing at the last. */
+    @Test
+    void rowsMayPointAtLaterOnesOfTheirTable() {
+        ObjectNode out = (ObjectNode) asLead(this::document);
+        ArrayNode colours = (ArrayNode) out.at("/tables/colour");
+        ObjectNode first = (ObjectNode) colours.get(0);
+        for (int n = 0; n < 600; n++) {
+            colours.add(first.deepCopy().put("id", UUID.randomUUID().toString()).put("name", "More " + n));
+        }
+        first.put("merged_into", colours.get(colours.size() - 1).get("id").asString());
+        Member member = another();
+        assertThat(send(member, out.toString())).hasStatusOk();
+        assertThat(as(member, this::document).at("/tables/colour")).hasSize(colours.size());
+        first.put("merged_into", UUID.randomUUID().toString());
+        Member later = another();
+        assertThat(send(later, out.toString())).hasStatus(422).bodyText().contains("The table “colour” holds");
+        assertThat(as(later, whole::isEmpty)).isTrue();
     }
 
     @Test

@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.core.film.DataSheet;
+import lumko.core.hold.Binder;
+import lumko.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -61,5 +64,72 @@ class ProductTest extends ApplicationTest {
                 .hasStatus(404);
         post(member("jonas"), path, Map.of("still", "true"));
         assertThat(product("Frame Gloss").isDiscontinued()).isFalse();
+    }
+
+    @Test
+    void twoEntriesOfOneProductAreMergedWithoutLosingWhatHangsOnThem() {
+        UUID kept = product("Plain Wall").id();
+        UUID twice = asLead(() -> store.addProduct(new NewProduct(
+                "Quarrel and Finch",
+                "",
+                "Plain Wal",
+                PaintKind.WALL,
+                Base.WHITE,
+                Sheen.MATT,
+                4,
+                Binder.WATERBORNE,
+                List.of(Volume.ofLitres(1)))));
+        UUID tin = asLead(() -> store.addTin(
+                "P1",
+                twice,
+                store.stock().coloursByName().getFirst().id(),
+                "",
+                Volume.ofLitres(1),
+                Volume.ofLitres(1),
+                "shelf",
+                ""));
+        Map<String, String> into = Map.of("into", kept.toString());
+        assertThat(post(member("jonas"), "/store/products/" + twice + "/merge", into))
+                .hasStatus(403);
+        assertThat(post(member("mirela"), "/store/products/" + twice + "/merge", into))
+                .hasStatus(302);
+        assertThat(productOf(tin).name()).isEqualTo("Plain Wall");
+        assertThat(asLead(store::stock).productsByName())
+                .extracting(Product::name)
+                .doesNotContain("Plain Wal");
+        assertThat(mvc.get().uri("/store").with(user(member("mirela"))))
+                .bodyText()
+                .contains("Also entered as “Quarrel and Finch Plain Wal”");
+        assertThat(post(member("mirela"), "/store/products/" + twice + "/merge", into))
+                .hasStatus(409);
+        assertThat(post(
+                        member("jonas"),
+                        "/store/products",
+                        Map.of(
+                                "maker",
+                                "Quarrel and Finch",
+                                "product",
+                                "Plain Wal",
+                                "kind",
+                                "WALL",
+                                "base",
+                                "WHITE",
+                                "sheen",
+                                "MATT",
+                                "gloss",
+                                "4",
+                                "binder",
+                                "WATERBORNE",
+                                "sizes",
+                                "1")))
+                .hasStatus(422);
+        post(member("mirela"), "/store/products/" + twice + "/separate", Map.of());
+        assertThat(productOf(tin).name()).isEqualTo("Plain Wal");
+    }
+
+    private Product productOf(UUID tin) {
+        return Optional.ofNullable(asLead(store::stock).tins().get(tin))
+                .orElseThrow()
+                .product();
     }
 }
