@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lumko.app.house.Coat;
-import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Paint;
@@ -201,17 +200,37 @@ public final class WalkView {
         return words.say(needed > WorkPlanner.MOST_COATS ? "walk.hidesNot" : "walk.hidesAfter", there, needed);
     }
 
-    /** How much light the surface gives back, and what stands beside it. */
+    /** How much light the surface gives back, and how much lighter or darker what stands beside it is. */
     public String light() {
+        long own = lrv(wall.surface());
         return words.say(
                 "walk.lrv",
-                lrv(wall.surface()),
+                own,
                 wall.room().surfaces().stream()
                         .filter(surface -> surface.kind() != wall.surface().kind())
                         .filter(surface ->
                                 surface.topCoat().flatMap(Coat::colour).isPresent())
-                        .map(surface -> words.say("walk.lrvBeside", words.name(surface.kind()), lrv(surface)))
+                        .map(surface -> beside(words.name(surface.kind()), own, lrv(surface)))
                         .collect(Collectors.joining()));
+    }
+
+    private String beside(String kind, long own, long other) {
+        String key = other > own ? "walk.lrvLighter" : other < own ? "walk.lrvDarker" : "walk.lrvBeside";
+        return words.say(key, kind, other, Math.abs(other - own));
+    }
+
+    /** How light the room is by its surfaces, and what it becomes by the next colour of this one. */
+    public String roomLight() {
+        RoomLight before = lightBefore();
+        RoomLight after = lightAfter();
+        long now = Math.round(100 * before.reflectance());
+        long then = Math.round(100 * after.reflectance());
+        return words.say(
+                now == then ? "walk.roomLight" : "walk.roomLightChanges",
+                now,
+                words.fixed(before.gain(), 1),
+                then,
+                words.fixed(after.gain(), 1));
     }
 
     /** What the last reading says of the paint on record. */
@@ -230,16 +249,25 @@ public final class WalkView {
 
     /** Whether the next colour drops a small room into the dark. */
     public String darkens() {
-        Room room = wall.room();
-        RoomLight before = room.light(surface -> surface.topCoat().flatMap(Coat::colour));
-        RoomLight after =
-                room.light(surface -> surface.id().equals(wall.surface().id())
-                        ? wall.paint().map(Paint::colour)
-                        : surface.topCoat().flatMap(Coat::colour));
-        return RoomLight.drops(before, after, room.outline().floorArea())
+        RoomLight before = lightBefore();
+        RoomLight after = lightAfter();
+        return RoomLight.drops(before, after, wall.room().outline().floorArea())
                 ? words.say(
                         "walk.darkens", Math.round(100 * before.reflectance()), Math.round(100 * after.reflectance()))
                 : "";
+    }
+
+    private RoomLight lightBefore() {
+        return wall.room().light(surface -> surface.topCoat().flatMap(Coat::colour));
+    }
+
+    private RoomLight lightAfter() {
+        return wall.room()
+                .light(surface -> surface.id().equals(wall.surface().id())
+                        ? wall.paint()
+                                .map(Paint::colour)
+                                .or(() -> surface.topCoat().flatMap(Coat::colour))
+                        : surface.topCoat().flatMap(Coat::colour));
     }
 
     /** What a surface needs before its next coat, as the rest of a sentence. */

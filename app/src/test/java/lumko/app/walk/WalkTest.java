@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -282,6 +283,28 @@ class WalkTest extends ApplicationTest {
             assertThat(walked.action()).isEqualTo(Action.ROLL);
             assertThat(walked.paint().map(paint -> paint.colour()).orElseThrow().name())
                     .isEqualTo("Wet Slate");
+        }
+
+        @Test
+        void theRoomsLightIsSaidNowAndWithTheNextColour() {
+            assertThat(page()).contains("It gives back 73 % of the light (LRV)", "% on average; bouncing makes");
+            Tin slate = asLead(() -> store.stock().onShelf().stream()
+                    .filter(each -> each.colour().name().equals("Wet Slate"))
+                    .findFirst()
+                    .orElseThrow());
+            answer(PaintAnswer.TIN_IN_STORE, Optional.of(slate.id()));
+            assertThat(page()).contains("% with this wall’s next colour");
+        }
+
+        private String page() {
+            return new String(
+                    mvc.get()
+                            .uri("/walls/" + wallId + "/walk")
+                            .with(user(member("jonas")))
+                            .exchange()
+                            .getResponse()
+                            .getContentAsByteArray(),
+                    StandardCharsets.UTF_8);
         }
 
         @Test
