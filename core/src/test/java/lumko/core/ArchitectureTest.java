@@ -4,6 +4,7 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyP
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -31,6 +32,10 @@ class ArchitectureTest {
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
             .callMethod(System.class, "nanoTime");
+
+    @ArchTest
+    static final ArchRule packagesFormNoCircle =
+            slices().matching("lumko.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule valuesDoNotKnowTheirRules = layeredArchitecture()
