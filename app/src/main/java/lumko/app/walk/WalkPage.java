@@ -15,6 +15,7 @@ import lumko.app.reading.Readings;
 import lumko.core.fault.FaultKind;
 import lumko.core.wall.RoomFinding;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 
 /** The page of one walked wall or ceiling, and the part of it that every change answers with. */
@@ -48,6 +49,8 @@ class WalkPage {
         this.speaker = speaker;
     }
 
+    /** In one transaction, so that all of it is of one moment and the database is asked once for its connection. */
+    @Transactional(readOnly = true)
     void show(UUID wallId, Model model, Form form) {
         WalkedFlat around = walks.around(wallId);
         WalkedWall walked = around.surfaces().getFirst();

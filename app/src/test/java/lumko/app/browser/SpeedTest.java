@@ -34,6 +34,7 @@ class SpeedTest extends BrowserTest {
                 "coat stack",
                 "/flats/" + flat.id() + "?surface=" + wall(flat, 2).id());
         views.put("walk", "/walls/" + wall(flat, 0).id() + "/walk");
+        views.put("reading", "/walls/" + wall(flat, 0).id() + "/reading");
         views.put("sheet", sheet);
         views.put("bench", "/bench");
         views.put("find", "/find?q=oat");

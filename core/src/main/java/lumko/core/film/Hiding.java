@@ -3,6 +3,7 @@ package lumko.core.film;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
@@ -15,7 +16,14 @@ public final class Hiding {
     /** A difference that is not seen, ΔE00. Source: catalogue of figures, Limits of the verdict. */
     static final double NOT_SEEN = 0.5;
 
+    /** Per µm: hides nothing, and more than any paint. */
+    private static final double LOWEST_SCATTERING = 1e-6;
+
     private static final double HIGHEST_SCATTERING = 2;
+    private static final int MOST_ROUNDS = 100;
+
+    /** A contrast ratio is met this close. */
+    private static final double CLOSE = 1e-12;
 
     private final Mixture paint;
     private final Lab finished;
@@ -32,7 +40,7 @@ public final class Hiding {
 
     /**
      * A paint known by its finished colour and its contrast ratio at a dry film thickness: scattering is taken to be the same
-     * in all bands, found by bisection. Approximate.
+     * in all bands. Approximate.
      *
      * @param contrastRatio Y over black / Y over white, between 0 and 1
      */
@@ -45,17 +53,40 @@ public final class Hiding {
         if (!(contrastRatio > 0 && contrastRatio < 1)) {
             throw new IllegalArgumentException("contrast ratio must be between 0 and 1, was " + contrastRatio);
         }
-        double low = 1e-6;
-        double high = HIGHEST_SCATTERING;
-        for (int round = 0; round < 80; round++) {
-            double middle = (low + high) / 2;
-            if (new Hiding(colorant(finished, middle)).contrastRatio(dryMicrometres) < contrastRatio) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        return colorant(finished, Math.exp(logOfScattering(finished, contrastRatio, dryMicrometres)));
+    }
+
+    /** Where the contrast ratio is met: false position on the logarithm, with the Illinois rule against an end that stays. */
+    private static double logOfScattering(Spectrum finished, double contrastRatio, double dryMicrometres) {
+        DoubleUnaryOperator miss =
+                log -> new Hiding(colorant(finished, Math.exp(log))).contrastRatio(dryMicrometres) - contrastRatio;
+        double low = Math.log(LOWEST_SCATTERING);
+        double high = Math.log(HIGHEST_SCATTERING);
+        double below = miss.applyAsDouble(low);
+        double above = miss.applyAsDouble(high);
+        if (below >= 0 || above <= 0) {
+            return below >= 0 ? low : high;
         }
-        return colorant(finished, (low + high) / 2);
+        boolean lastWasBelow = false;
+        double next = low;
+        double missed = below;
+        for (int round = 0; round < MOST_ROUNDS && Math.abs(missed) > CLOSE; round++) {
+            next = (low * above - high * below) / (above - below);
+            missed = miss.applyAsDouble(next);
+            boolean isBelow = missed < 0;
+            boolean stays = round > 0 && isBelow == lastWasBelow;
+            if (isBelow) {
+                low = next;
+                below = missed;
+                above = stays ? above / 2 : above;
+            } else {
+                high = next;
+                above = missed;
+                below = stays ? below / 2 : below;
+            }
+            lastWasBelow = isBelow;
+        }
+        return next;
     }
 
     private static Colorant colorant(Spectrum finished, double scattering) {

@@ -32,9 +32,13 @@ class HidingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0.8, 0.92, 0.98})
-    void theScatteringGivesTheContrastRatioItWasMadeFor(double ratio) {
-        assertThat(Hiding.of(of("#efece3"), ratio, film).contrastRatio(film)).isCloseTo(ratio, Offset.offset(1e-6));
+    @ValueSource(strings = {"#efece3", "#2f5548", "#101010", "#c01818", "#ffd800"})
+    void theScatteringGivesTheContrastRatioItWasMadeFor(String colour) {
+        for (double ratio : new double[] {0.3, 0.8, 0.92, 0.98, 0.999}) {
+            assertThat(Hiding.of(of(colour), ratio, film).contrastRatio(film))
+                    .as("%s at %s", colour, ratio)
+                    .isCloseTo(ratio, Offset.offset(1e-11));
+        }
     }
 
     @Test
