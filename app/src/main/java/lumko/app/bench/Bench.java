@@ -1,7 +1,5 @@
 package lumko.app.bench;
 
-import java.time.Duration;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,13 +16,11 @@ import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
-import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
 import lumko.core.film.CoatOdds;
-import lumko.core.film.CoatPlan;
 import lumko.core.film.Colorant;
 import lumko.core.film.DataSheet;
 import lumko.core.film.Dispenser;
@@ -36,8 +32,8 @@ import lumko.core.film.UnrepeatableMix;
 import lumko.core.film.WetPaint;
 import lumko.core.hold.Binder;
 import lumko.core.quantity.Area;
-import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
+import lumko.core.work.HidingWay;
 import org.springframework.stereotype.Component;
 
 /** Finds what is laid on the bench, and computes with it. */
@@ -46,7 +42,8 @@ class Bench {
     /** Scattering of a wall paint whose curves nobody knows, per µm: that of the white base. */
     private static final double USUAL_SCATTERING_CONTRAST = 0.93;
 
-    private static final double TEN = 10;
+    /** What ways of hiding are compared on. */
+    private static final Area TEN = Area.ofSquareMetres(10);
 
     private static final double USUAL_SPREAD = 10;
     private static final double USUAL_SOLIDS = 38;
@@ -117,6 +114,7 @@ class Bench {
     /**
      * Coats of a paint over what is there.
      *
+     * @param ways what each way to hide it costs on ten square metres
      * @param planned how many the odds are for
      * @param wet what it looks like before it has dried
      */
@@ -124,39 +122,11 @@ class Bench {
             Hiding.Coats coats,
             double undercoat,
             boolean isByDataSheet,
-            List<Way> ways,
+            List<HidingWay> ways,
+            HidingWay leastHand,
             int planned,
             CoatOdds odds,
             WetPaint wet) {}
-
-    /**
-     * What a way of hiding costs on ten square metres, with the odds of one more coat in it.
-     *
-     * @param elapsed until it is dry
-     * @param isLeastHand whether none takes less work
-     */
-    record Way(CoatPlan plan, CoatOdds odds, Duration hand, Volume paint, Duration elapsed, boolean isLeastHand) {}
-
-    private static Way way(CoatPlan plan, CoatOdds odds, double spread, Catalogue catalogue, double leastMinutes) {
-        double finish = plan.finish() + odds.chance();
-        double minutes = minutes(plan, odds, catalogue);
-        double hours =
-                plan.undercoats() * catalogue.value(Figure.DRY_PRIMER) + finish * catalogue.value(Figure.DRY_EMULSION);
-        double litres = plan.undercoats() * TEN / catalogue.value(Figure.SPREAD_PRIMER) + finish * TEN / spread;
-        return new Way(
-                plan,
-                odds,
-                Times.ofMinutes(minutes),
-                Volume.ofLitres(litres),
-                Times.ofHours(hours).plus(Times.ofMinutes(minutes)),
-                minutes <= leastMinutes);
-    }
-
-    private static double minutes(CoatPlan plan, CoatOdds odds, Catalogue catalogue) {
-        return TEN
-                * (plan.undercoats() * catalogue.value(Figure.PRIME_WALL)
-                        + (plan.finish() + odds.chance()) * catalogue.value(Figure.ROLL_WALL));
-    }
 
     Hidden hiding(BenchColour over, BenchColour finish, Optional<Product> product) {
         Optional<DataSheet> sheet = product.flatMap(Product::sheet);
@@ -166,31 +136,22 @@ class Bench {
         Hiding hiding = Hiding.of(finish.spectrum(), contrast, film);
         double spread = sheet.map(DataSheet::spread).orElse(USUAL_SPREAD);
         Hiding.Coats coats = hiding.over(over.spectrum(), film);
-        double undercoat = hiding.bestUndercoat(film);
-        int planned = Math.min(coats.needed(), coats.left().size());
-        CoatOdds odds = CoatOdds.of(hiding, over.spectrum(), film, planned, houses.coatsTaken(ids(over), ids(finish)));
-        Catalogue catalogue = figures.catalogue();
-        Map<CoatPlan, CoatOdds> plans = new LinkedHashMap<>();
-        for (CoatPlan plan : hiding.plans(over.spectrum(), film)) {
-            plans.put(
-                    plan,
-                    plan.undercoats() == 0
-                            ? odds
-                            : CoatOdds.of(hiding, Spectrum.flat(undercoat), film, plan.finish(), List.of()));
-        }
-        double least = plans.entrySet().stream()
-                .mapToDouble(each -> minutes(each.getKey(), each.getValue(), catalogue))
-                .min()
-                .orElseThrow();
+        List<HidingWay> ways = HidingWay.of(
+                hiding,
+                over.spectrum(),
+                film,
+                spread,
+                TEN,
+                houses.coatsTaken(ids(over), ids(finish)),
+                figures.catalogue());
         return new Hidden(
                 coats,
-                undercoat,
+                hiding.bestUndercoat(film),
                 sheet.isPresent(),
-                plans.entrySet().stream()
-                        .map(each -> way(each.getKey(), each.getValue(), spread, catalogue, least))
-                        .toList(),
-                planned,
-                odds,
+                ways,
+                HidingWay.leastHand(ways),
+                Math.min(coats.needed(), Hiding.MOST_COATS),
+                ways.getFirst().odds(),
                 WetPaint.of(
                         finish.spectrum(),
                         contrast,

@@ -11,7 +11,7 @@ import lumko.core.colour.Spectrum;
 
 /** How a paint hides what it is put on, coat by coat. */
 public final class Hiding {
-    private static final int MOST_COATS = 6;
+    public static final int MOST_COATS = 6;
 
     /** A difference that is not seen, ΔE00. Source: catalogue of figures, Limits of the verdict. */
     static final double NOT_SEEN = 0.5;
