@@ -27,6 +27,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -99,8 +100,8 @@ class WholeRecord {
 
     // ---- out
 
-    /** Writes the record as one document: its schema, the organisation, and a list of rows for each table. */
-    @Transactional(readOnly = true)
+    /** Writes the record of one moment as one document: its schema, the organisation, and a list of rows for each table. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void write(OutputStream out) {
         access.requireLead();
         try (JsonGenerator document = json.createGenerator(out)) {
@@ -124,7 +125,7 @@ class WholeRecord {
     }
 
     /** Writes the same as CSV, a file for each table, in a ZIP. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void writeTables(OutputStream out) {
         access.requireLead();
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);

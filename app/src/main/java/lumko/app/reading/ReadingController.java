@@ -178,6 +178,12 @@ class ReadingController {
         return "redirect:/walls/" + wallId + "/walk";
     }
 
+    @PostMapping("/walls/{wallId}/reading/refuse")
+    String refuse(@PathVariable UUID wallId) {
+        readings.refuse(wallId);
+        return "redirect:/walls/" + wallId + "/walk";
+    }
+
     private String after(UUID wallId, Model model, Supplier<Readings.Pressed> press) {
         try {
             return switch (press.get()) {

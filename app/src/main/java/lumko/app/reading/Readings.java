@@ -413,11 +413,21 @@ public class Readings {
                             Optional.empty(),
                             speaker.words().say(estimated ? "reading.identifiedByEstimate" : "reading.identified")));
         }
-        events.publishEvent(new PaintIdentified(surfaceId));
+        events.publishEvent(new PaintJudged(surfaceId, true));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.PAINT_IDENTIFIED,
                 paint.product().name() + ", " + paint.colour().name());
+    }
+
+    /** None of the candidates is what is on the surface. */
+    public void refuse(UUID surfaceId) {
+        Flat flat = requireSurface(surfaceId);
+        if (of(surfaceId).flatMap(WallReading::result).isEmpty()) {
+            throw new NotAllowedException("denied.nothingRead");
+        }
+        events.publishEvent(new PaintJudged(surfaceId, false));
+        history.note(Subject.surface(flat.id(), surfaceId), EventKind.PAINT_REFUSED, "");
     }
 
     private Flat requireSurface(UUID surfaceId) {

@@ -40,7 +40,7 @@ import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
-import lumko.app.reading.PaintIdentified;
+import lumko.app.reading.PaintJudged;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
 import lumko.core.fault.Condition;
@@ -721,16 +721,17 @@ public class Walks {
                         : speaker.words().name(answer));
     }
 
-    /** In a turnover, the paint question is answered by who has identified the paint, whatever was answered before. */
+    /** In a turnover, the paint question is answered by who has judged it by a reading, whatever was answered before. */
     @EventListener
-    public void agree(PaintIdentified identified) {
-        UUID surfaceId = identified.surfaceId();
+    public void answer(PaintJudged judged) {
+        UUID surfaceId = judged.surfaceId();
         Flat flat = houses.flatOfSurface(surfaceId);
         if (flat.turnover().isPresent()) {
             int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(flat))
                     .map(VisitRow::version)
                     .orElse(EditableRow.UNSAVED);
-            answer(surfaceId, PaintAnswer.RECORD_AGREES, Optional.empty(), seen);
+            PaintAnswer answer = judged.isKnown() ? PaintAnswer.RECORD_AGREES : PaintAnswer.NOT_SURE;
+            answer(surfaceId, answer, Optional.empty(), seen);
         }
     }
 

@@ -142,6 +142,20 @@ class ReadingTest extends ApplicationTest {
         assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats()).hasSize(1);
     }
 
+    @Test
+    void noneOfThemIsKeptAsAnAnswerAndInTheHistory() {
+        assertThat(press(member("jonas"), "refuse")).hasStatus(403).bodyText().contains("Nothing has been read yet.");
+        read(3);
+        assertThat(press(stranger(), "refuse")).hasStatus(404);
+        assertThat(press(member("jonas"), "refuse")).hasStatus(302);
+        assertThat(asLead(() -> walks.wall(wallId)).visit().answer()).contains(PaintAnswer.NOT_SURE);
+        assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).topCoat().flatMap(Coat::paint))
+                .contains(tin.paint());
+        assertThat(mvc.get().uri("/flats/" + flat.id() + "/history").with(user(member("jonas"))))
+                .bodyText()
+                .contains("read: none of the paints it may be");
+    }
+
     /** The demo has read three walls: one that aged, one that carries something else, one without a record. */
     @Test
     void theWalkSaysWhatAReadingMakesOfTheRecord() {
