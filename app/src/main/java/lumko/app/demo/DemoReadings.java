@@ -31,7 +31,7 @@ class DemoReadings {
     private static final double NOISE = 0.002;
     private static final double DAYS_A_YEAR = 365.25;
     private static final double YEARS_UNKNOWN = 2;
-    private static final String INSTRUMENT = "stand-in reader, aperture=8 mm";
+    private static final String INSTRUMENT = "geometry=45/0 aperture=8 bands=400:10:31 name=stand-in";
 
     private final Readings readings;
     private final Houses houses;

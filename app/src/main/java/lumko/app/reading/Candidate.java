@@ -24,6 +24,9 @@ public record Candidate(
         double difference,
         double uncertainty,
         Optional<Metamerism> otherLights) {
+    /** ΔE00. ASSUMPTION: age, dirt and batch together do not take a paint as far as this. */
+    private static final double FAR_OFF = 5;
+
     /** Where a paint is known from, the nearest first. */
     public enum From {
         THIS_SURFACE,
@@ -41,6 +44,11 @@ public record Candidate(
     /** Whether it is seen to be something else, however favourably the uncertainty falls. */
     public boolean isSomethingElse() {
         return Seen.of(Math.max(0, difference - uncertainty)).compareTo(Seen.HARDLY) > 0;
+    }
+
+    /** Whether it is no candidate at all, however favourably the uncertainty falls. */
+    public boolean isFarOff() {
+        return difference - uncertainty > FAR_OFF;
     }
 
     public Seen seen() {

@@ -1,5 +1,7 @@
 package lumko.app.reading;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import lumko.app.platform.Words;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
@@ -11,10 +13,27 @@ import lumko.core.colour.Srgb;
 
 /** A reading put into words and colours. */
 public final class ReadingView {
+    private static final Pattern SELF =
+            Pattern.compile("geometry=(?<geometry>\\S+) aperture=(?<aperture>[0-9.]+) bands=\\S+ name=(?<name>.+)");
+
     private final Words words;
 
     ReadingView(Words words) {
         this.words = words;
+    }
+
+    /** The instrument as a person names it, where it has said what it is; otherwise as it was noted. */
+    public String instrument(WallReading reading) {
+        Matcher said = SELF.matcher(reading.instrument());
+        return said.find()
+                ? words.say("reading.instrument", said.group("name"), said.group("geometry"), said.group("aperture"))
+                : reading.instrument();
+    }
+
+    /** Where to set it down, by the width of its window. */
+    public String place(WallReading reading) {
+        Matcher said = SELF.matcher(reading.instrument());
+        return said.find() ? words.say("reading.placeBy", said.group("aperture")) : words.say("reading.place");
     }
 
     public String hex(Spectrum spectrum) {
@@ -57,7 +76,7 @@ public final class ReadingView {
         return candidate
                 .otherLights()
                 .map(lights -> words.say(
-                        lights.parts() ? "reading.parts" : "reading.holds",
+                        lights.parts() ? "reading.parts" : lights.holds() ? "reading.holds" : "reading.lamps",
                         words.fixed(lights.under(Illuminant.A), 1),
                         words.fixed(lights.under(Illuminant.F11), 1)))
                 .orElseGet(() -> words.say("reading.neverMeasured"));

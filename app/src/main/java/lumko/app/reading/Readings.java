@@ -255,7 +255,7 @@ public class Readings {
 
     // ---- which paint is it
 
-    /** The paints that a surface may carry, the likeliest first. */
+    /** The paints that a surface may carry, the likeliest first; what is on record for it and the nearest stand there in any case. */
     @Transactional(readOnly = true)
     public List<Candidate> candidates(Flat flat, UUID surfaceId, WallReading reading) {
         Reading result = reading.result().orElseThrow();
@@ -299,9 +299,14 @@ public class Readings {
                             room,
                             reading.isWashed()));
         }
-        return best.values().stream()
+        List<Candidate> nearest = best.values().stream()
                 .sorted(Comparator.comparingDouble(Candidate::difference).thenComparing(Candidate::from))
                 .limit(MOST_CANDIDATES)
+                .toList();
+        return nearest.stream()
+                .filter(candidate -> !candidate.isFarOff()
+                        || candidate.from() == Candidate.From.THIS_SURFACE
+                        || candidate == nearest.getFirst())
                 .toList();
     }
 

@@ -106,6 +106,9 @@ class ReadingTest extends ApplicationTest {
         read(1);
         assertThat(reading().shots()).hasSize(1);
         assertThat(reading().instrument()).contains("aperture=8");
+        assertThat(mvc.get().uri("/walls/" + wallId + "/reading").with(user(member("jonas"))))
+                .bodyText()
+                .contains("geometry 45/0, window 8 mm.", "its window is 8 mm wide");
     }
 
     @Test
@@ -166,7 +169,42 @@ class ReadingTest extends ApplicationTest {
         assertThat(walkOf("Brickfield House", 19)).doesNotContain("Read, it ");
     }
 
-    private String walkOf(String house, int number) {
+    @Test
+    void onlyWhatComesNearIsACandidateBesidesTheRecordItself() {
+        wallId = firstWallOf("Tern Terrace", 3);
+        flat = asLead(() -> houses.flatOfSurface(wallId));
+        assertThat(candidates())
+                .first()
+                .extracting(each -> each.paint().colour().name())
+                .isEqualTo("Brick Blush");
+        assertThat(candidates())
+                .filteredOn(Candidate::isFarOff)
+                .singleElement()
+                .satisfies(each -> assertThat(each.from()).isEqualTo(Candidate.From.THIS_SURFACE))
+                .satisfies(each -> assertThat(each.paint().colour().name()).isEqualTo("Oat Husk"));
+    }
+
+    @Test
+    void whereNothingComesNearTheNearestStandsThereAndItIsSaid() {
+        wallId = wall(flat, 1).id();
+        for (int place = 0; place < WallReading.ENOUGH; place++) {
+            assertThat(mvc.post()
+                            .uri("/walls/" + wallId + "/reading/note")
+                            .with(user(member("jonas")))
+                            .with(csrf())
+                            .param("lightness", "35")
+                            .param("a", "40")
+                            .param("b", "20")
+                            .exchange())
+                    .hasStatus(302);
+        }
+        assertThat(candidates()).singleElement().matches(Candidate::isFarOff);
+        assertThat(mvc.get().uri("/walls/" + wallId + "/reading").with(user(member("jonas"))))
+                .bodyText()
+                .contains("comes near it; the nearest stands here to compare", "None of these");
+    }
+
+    private UUID firstWallOf(String house, int number) {
         UUID flatId = asLead(() -> houses.facades().stream()
                 .filter(facade -> facade.house().name().equals(house))
                 .flatMap(facade -> facade.windows().stream())
@@ -174,10 +212,13 @@ class ReadingTest extends ApplicationTest {
                 .findFirst()
                 .orElseThrow()
                 .flatId());
-        UUID first = wall(asLead(() -> houses.flat(flatId)), 0).id();
+        return wall(asLead(() -> houses.flat(flatId)), 0).id();
+    }
+
+    private String walkOf(String house, int number) {
         return new String(
                 mvc.get()
-                        .uri("/walls/" + first + "/walk")
+                        .uri("/walls/" + firstWallOf(house, number) + "/walk")
                         .with(user(member("mirela")))
                         .exchange()
                         .getResponse()

@@ -21,6 +21,11 @@ public record Metamerism(Map<Illuminant, Double> differences) {
         return differences.getOrDefault(illuminant, 0.0);
     }
 
+    /** Whether it matches under every light. */
+    public boolean holds() {
+        return differences.values().stream().allMatch(each -> each < PARTS_FROM);
+    }
+
     /** Whether what matches in daylight is told apart under a lamp. */
     public boolean parts() {
         return under(Illuminant.D65) < PARTS_FROM

@@ -127,6 +127,10 @@ class ColorimetryTest {
             Spectrum grey = Spectrum.flat(0.4);
             assertThat(Metamerism.of(grey, grey).differences().values()).containsOnly(0.0);
             assertThat(Metamerism.of(grey, grey).parts()).isFalse();
+            assertThat(Metamerism.of(grey, grey).holds()).isTrue();
+            Metamerism apart = Metamerism.of(grey, Spectrum.flat(0.05));
+            assertThat(apart.parts()).as("it never matched").isFalse();
+            assertThat(apart.holds()).isFalse();
         }
 
         @Test
