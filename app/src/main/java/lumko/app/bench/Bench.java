@@ -24,7 +24,6 @@ import lumko.core.film.CoatOdds;
 import lumko.core.film.Colorant;
 import lumko.core.film.DataSheet;
 import lumko.core.film.Dispenser;
-import lumko.core.film.DryFilm;
 import lumko.core.film.Hiding;
 import lumko.core.film.RecipeFinder;
 import lumko.core.film.Target;
@@ -39,14 +38,8 @@ import org.springframework.stereotype.Component;
 /** Finds what is laid on the bench, and computes with it. */
 @Component
 class Bench {
-    /** Scattering of a wall paint whose curves nobody knows, per µm: that of the white base. */
-    private static final double USUAL_SCATTERING_CONTRAST = 0.93;
-
     /** What ways of hiding are compared on. */
     private static final Area TEN = Area.ofSquareMetres(10);
-
-    private static final double USUAL_SPREAD = 10;
-    private static final double USUAL_SOLIDS = 38;
 
     private final Store store;
     private final Houses houses;
@@ -96,8 +89,7 @@ class Bench {
             case WHITE_BASE -> Dispenser.WHITE_BASE;
             case DEEP_BASE -> Dispenser.DEEP_BASE;
             case THE_TIN ->
-                Hiding.colorant(
-                        one.spectrum(), USUAL_SCATTERING_CONTRAST, DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
+                Hiding.colorant(one.spectrum(), DataSheet.USUAL.contrastRatio(), DataSheet.USUAL.dryMicrometres());
         };
         return new RecipeFinder(Dispenser.pigments())
                 .find(Target.of(other.spectrum()), new RecipeFinder.Order(Map.of(base, 1.0), amount, step, 5));
@@ -129,32 +121,24 @@ class Bench {
             WetPaint wet) {}
 
     Hidden hiding(BenchColour over, BenchColour finish, Optional<Product> product) {
-        Optional<DataSheet> sheet = product.flatMap(Product::sheet);
-        double film =
-                sheet.map(DataSheet::dryMicrometres).orElseGet(() -> DryFilm.micrometres(USUAL_SPREAD, USUAL_SOLIDS));
-        double contrast = sheet.map(DataSheet::contrastRatio).orElse(USUAL_SCATTERING_CONTRAST);
-        Hiding hiding = Hiding.of(finish.spectrum(), contrast, film);
-        double spread = sheet.map(DataSheet::spread).orElse(USUAL_SPREAD);
+        Optional<DataSheet> known = product.flatMap(Product::sheet);
+        DataSheet sheet = known.orElse(DataSheet.USUAL);
+        double film = sheet.dryMicrometres();
+        Hiding hiding = Hiding.of(finish.spectrum(), sheet.contrastRatio(), film);
         Hiding.Coats coats = hiding.over(over.spectrum(), film);
         List<HidingWay> ways = HidingWay.of(
-                hiding,
-                over.spectrum(),
-                film,
-                spread,
-                TEN,
-                houses.coatsTaken(ids(over), ids(finish)),
-                figures.catalogue());
+                hiding, over.spectrum(), sheet, TEN, houses.coatsTaken(ids(over), ids(finish)), figures.catalogue());
         return new Hidden(
                 coats,
                 hiding.bestUndercoat(film),
-                sheet.isPresent(),
+                known.isPresent(),
                 ways,
                 HidingWay.leastHand(ways),
                 Math.min(coats.needed(), Hiding.MOST_COATS),
                 ways.getFirst().odds(),
                 WetPaint.of(
                         finish.spectrum(),
-                        contrast,
+                        sheet.contrastRatio(),
                         film,
                         product.map(Product::binder).orElse(Binder.WATERBORNE)));
     }

@@ -44,7 +44,7 @@ public class KeptResults {
      * A kept result as it is listed.
      *
      * @param tin label of the tin it is for
-     * @param surface it is for, with its name
+     * @param surface id of the surface it is for
      */
     public record Kept(
             UUID id,

@@ -19,6 +19,9 @@ public record DataSheet(double spread, double solids, double contrastRatio, Opti
     /** How long a maker can have a painter wait. */
     public static final Limits RECOAT = new Limits("recoat after", 0.25, 120, "h");
 
+    /** A usual wall paint, where no sheet is known. ASSUMPTION. */
+    public static final DataSheet USUAL = new DataSheet(10, 38, 0.93, Optional.empty());
+
     public DataSheet {
         DryFilm.SPREAD.check(spread);
         DryFilm.SOLIDS.check(solids);

@@ -2,13 +2,15 @@ package lumko.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
-import lumko.core.film.DryFilm;
+import lumko.core.film.DataSheet;
 import lumko.core.film.Hiding;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Times;
@@ -16,13 +18,13 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
 class HidingWayTest {
-    private static final double FILM = DryFilm.micrometres(10, 38);
+    private static final DataSheet SHEET = DataSheet.USUAL;
     private static final Spectrum GREEN = SmoothReflectance.of(Srgb.ofHex("#2f5548"));
     private static final Spectrum WHITE = SmoothReflectance.of(Srgb.ofHex("#efece3"));
-    private static final Hiding PAINT = Hiding.of(WHITE, 0.93, FILM);
+    private static final Hiding PAINT = Hiding.of(WHITE, SHEET.contrastRatio(), SHEET.dryMicrometres());
 
     private static List<HidingWay> ways(Spectrum before, double squareMetres, Catalogue figures, Integer... really) {
-        return HidingWay.of(PAINT, before, FILM, 10, Area.ofSquareMetres(squareMetres), List.of(really), figures);
+        return HidingWay.of(PAINT, before, SHEET, Area.ofSquareMetres(squareMetres), List.of(really), figures);
     }
 
     @Test
@@ -66,5 +68,16 @@ class HidingWayTest {
         assertThat(known.hand()).isGreaterThan(guessed.hand());
         assertThat(known.paint().inLitres()).isGreaterThan(guessed.paint().inLitres());
         assertThat(known.elapsed()).isGreaterThan(guessed.elapsed());
+    }
+
+    @Test
+    void theMakersWaitWinsOverTheCatalogues() {
+        DataSheet slow =
+                new DataSheet(SHEET.spread(), SHEET.solids(), SHEET.contrastRatio(), Optional.of(Duration.ofHours(12)));
+        List<HidingWay> ways =
+                HidingWay.of(PAINT, GREEN, slow, Area.ofSquareMetres(10), List.of(), Catalogue.starting());
+        HidingWay alone = ways.getFirst();
+        assertThat(Times.inMinutes(alone.elapsed().minus(alone.hand())))
+                .isCloseTo(12 * 60 * (alone.plan().finish() + alone.odds().chance()), Offset.offset(0.02));
     }
 }
