@@ -1,7 +1,6 @@
 package lumko.app.demo;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,8 +28,6 @@ import org.springframework.stereotype.Component;
 class DemoReadings {
     private static final int PLACES = 4;
     private static final double NOISE = 0.002;
-    private static final double DAYS_A_YEAR = 365.25;
-    private static final double YEARS_UNKNOWN = 2;
     private static final String INSTRUMENT = "geometry=45/0 aperture=8 bands=400:10:31 name=stand-in";
 
     private final Readings readings;
@@ -50,21 +47,19 @@ class DemoReadings {
         Flat seventh = flat("Ropewalk Court", 7);
         Surface bedroom = seventh.walls().findFirst().orElseThrow();
         Coat coat = bedroom.topCoat().orElseThrow();
-        read(seventh, bedroom, coat.colour().orElseThrow(), years(coat, today));
+        read(seventh, bedroom, coat.colour().orElseThrow(), Ageing.years(coat.appliedOn(), today));
 
         Flat cottage = flat("Tern Terrace", 3);
         Surface living = cottage.walls().findFirst().orElseThrow();
-        read(cottage, living, colour("Brick Blush"), years(living.topCoat().orElseThrow(), today));
+        read(
+                cottage,
+                living,
+                colour("Brick Blush"),
+                Ageing.years(living.topCoat().orElseThrow().appliedOn(), today));
 
         Flat unknown = flat("Brickfield House", 19);
-        read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), YEARS_UNKNOWN);
+        read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), Ageing.YEARS_UNKNOWN);
         missed();
-    }
-
-    private static double years(Coat coat, LocalDate today) {
-        return coat.appliedOn()
-                .map(day -> ChronoUnit.DAYS.between(day, today) / DAYS_A_YEAR)
-                .orElse(YEARS_UNKNOWN);
     }
 
     private Flat flat(String house, int number) {

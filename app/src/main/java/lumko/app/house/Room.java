@@ -16,7 +16,6 @@ import lumko.core.wall.RoomKind;
 
 /** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling and trim. */
 public record Room(UUID id, String name, RoomKind kind, Length height, Outline outline, List<Surface> surfaces) {
-    private static final double UNKNOWN_SURFACE = 0.5;
 
     public Stream<Surface> walls() {
         return surfaces.stream().filter(surface -> surface.kind() == SurfaceKind.WALL);
@@ -72,7 +71,7 @@ public record Room(UUID id, String name, RoomKind kind, Length height, Outline o
                         surface.asWall().paintedArea(),
                         colourOf.apply(surface)
                                 .map(colour -> colour.lrv() / 100)
-                                .orElse(UNKNOWN_SURFACE))));
+                                .orElse(RoomLight.UNKNOWN))));
         parts.add(new RoomLight.Part(outline().floorArea(), RoomLight.FLOOR));
         return RoomLight.of(parts);
     }

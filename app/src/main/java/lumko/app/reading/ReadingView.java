@@ -61,9 +61,9 @@ public final class ReadingView {
 
     public String difference(Candidate candidate) {
         return words.say(
-                candidate.cannotBeToldApart() ? "reading.cannotTell" : "reading.differs",
-                words.fixed(candidate.difference(), 1),
-                words.fixed(candidate.uncertainty(), 1));
+                candidate.match().cannotBeToldApart() ? "reading.cannotTell" : "reading.differs",
+                words.fixed(candidate.match().difference(), 1),
+                words.fixed(candidate.match().uncertainty(), 1));
     }
 
     /** Where it is known from, and how old it would be. */

@@ -1,8 +1,6 @@
 package lumko.app.reading;
 
 import java.time.Clock;
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,12 +25,12 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
-import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Metamerism;
 import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
+import lumko.core.film.Match;
 import lumko.core.wall.RoomKind;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -42,10 +40,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Readings {
-    /** What the record of a colour is uncertain by where nobody has measured it, ΔE00. ASSUMPTION. */
-    private static final double NEVER_MEASURED = 1.5;
-
-    private static final double DAYS_A_YEAR = 365.25;
     private static final int MOST_CANDIDATES = 8;
 
     private final ReadingRepository readings;
@@ -258,8 +252,6 @@ public class Readings {
     /** The paints that a surface may carry, the likeliest first; what is on record for it and the nearest stand there in any case. */
     @Transactional(readOnly = true)
     public List<Candidate> candidates(Flat flat, UUID surfaceId, WallReading reading) {
-        Reading result = reading.result().orElseThrow();
-        Lab read = result.lab();
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
         RoomKind room = flat.roomOf(surfaceId).kind();
         Store.Stock stock = store.stock();
@@ -277,12 +269,10 @@ public class Readings {
                                             painted.tinId()
                                                     .map(stock.tins()::get)
                                                     .map(Tin::label),
-                                            years(painted.appliedOn()),
-                                            result,
-                                            read,
+                                            Ageing.years(painted.appliedOn(), speaker.today()),
+                                            reading,
                                             surface,
-                                            room,
-                                            reading.isWashed()))));
+                                            room))));
         }
         for (Tin tin : stock.onShelf()) {
             // what stands in the store may be on the wall as long as the flat has been let: two years are tried
@@ -292,19 +282,19 @@ public class Readings {
                             tin.paint(),
                             Candidate.From.STORE,
                             Optional.of(tin.label()),
-                            2,
-                            result,
-                            read,
+                            Ageing.YEARS_UNKNOWN,
+                            reading,
                             surface,
-                            room,
-                            reading.isWashed()));
+                            room));
         }
         List<Candidate> nearest = best.values().stream()
-                .sorted(Comparator.comparingDouble(Candidate::difference).thenComparing(Candidate::from))
+                .sorted(Comparator.comparingDouble(
+                                (Candidate candidate) -> candidate.match().difference())
+                        .thenComparing(Candidate::from))
                 .limit(MOST_CANDIDATES)
                 .toList();
         return nearest.stream()
-                .filter(candidate -> !candidate.isFarOff()
+                .filter(candidate -> !candidate.match().isFarOff()
                         || candidate.from() == Candidate.From.THIS_SURFACE
                         || candidate == nearest.getFirst())
                 .toList();
@@ -315,19 +305,15 @@ public class Readings {
     public Optional<Candidate> againstRecord(Flat flat, Surface surface) {
         return surface.topCoat()
                 .flatMap(coat -> coat.paint()
-                        .flatMap(paint -> lastDone(surface.id()).map(reading -> {
-                            Reading result = reading.result().orElseThrow();
-                            return candidate(
-                                    paint,
-                                    Candidate.From.THIS_SURFACE,
-                                    coat.tin().map(Tin::label),
-                                    years(coat.appliedOn()),
-                                    result,
-                                    result.lab(),
-                                    surface,
-                                    flat.roomOf(surface.id()).kind(),
-                                    reading.isWashed());
-                        })));
+                        .flatMap(paint -> lastDone(surface.id())
+                                .map(reading -> candidate(
+                                        paint,
+                                        Candidate.From.THIS_SURFACE,
+                                        coat.tin().map(Tin::label),
+                                        Ageing.years(coat.appliedOn(), speaker.today()),
+                                        reading,
+                                        surface,
+                                        flat.roomOf(surface.id()).kind()))));
     }
 
     private static void keep(Map<Paint, Candidate> best, Candidate candidate) {
@@ -335,7 +321,8 @@ public class Readings {
                 candidate.paint(),
                 candidate,
                 (one, other) -> Comparator.comparing(Candidate::from)
-                                        .thenComparingDouble(Candidate::difference)
+                                        .thenComparingDouble(
+                                                each -> each.match().difference())
                                         .compare(one, other)
                                 <= 0
                         ? one
@@ -352,21 +339,15 @@ public class Readings {
         return painted.houseId().equals(flat.house().id()) ? Candidate.From.THIS_HOUSE : Candidate.From.ELSEWHERE;
     }
 
-    private double years(Optional<LocalDate> day) {
-        return day.map(on -> Math.max(0, ChronoUnit.DAYS.between(on, speaker.today())) / DAYS_A_YEAR)
-                .orElse(2.0);
-    }
-
     private static Candidate candidate(
             Paint paint,
             Candidate.From from,
             Optional<String> tin,
             double years,
-            Reading result,
-            Lab read,
+            WallReading reading,
             Surface surface,
-            RoomKind room,
-            boolean isWashed) {
+            RoomKind room) {
+        Reading result = reading.result().orElseThrow();
         Ageing aged = Ageing.of(
                 paint.colour().lab(),
                 years,
@@ -374,18 +355,13 @@ public class Readings {
                 surface.light(),
                 paint.product().gloss60(),
                 paint.product().binder(),
-                isWashed);
-        double uncertainty = Math.hypot(
-                Math.hypot(result.uncertainty(), aged.uncertainty()),
-                paint.colour().isApproximate() ? NEVER_MEASURED : 0);
+                reading.isWashed());
         return new Candidate(
                 paint,
                 from,
                 tin,
                 years,
-                aged.likely(),
-                ColourDifference.between(read, aged.likely()),
-                uncertainty,
+                Match.of(result, aged, paint.colour().isApproximate()),
                 paint.colour().measured().map(measured -> Metamerism.of(result.mean(), measured)));
     }
 

@@ -13,6 +13,7 @@ import lumko.app.reading.Candidate;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
 import lumko.core.hold.Holding;
 import lumko.core.judge.Finding;
@@ -26,8 +27,6 @@ import lumko.core.work.WorkPlanner;
 
 /** A walked wall put into words for its page. */
 public final class WalkView {
-    private static final int USUAL_COATS = 2;
-
     /** How much an area or a line grows at one press. */
     private static final double GROWTH = 1.25;
 
@@ -189,10 +188,10 @@ public final class WalkView {
                         holding.needs().stream().map(words::name).collect(Collectors.joining(", ")));
     }
 
-    /** How many coats it takes until what is there is not seen, where that is more than the usual two. */
+    /** How many coats it takes until what is there is not seen, where that is more than the house usually gives. */
     public String hides() {
         int needed = wall.setting().cover().coatsToHide().orElse(1);
-        if (needed <= USUAL_COATS) {
+        if (needed <= figures.count(Figure.ROLLED_COATS)) {
             return "";
         }
         String there =
@@ -236,10 +235,10 @@ public final class WalkView {
     /** What the last reading says of the paint on record. */
     public String read(Candidate onRecord) {
         return words.say(
-                onRecord.isSomethingElse() ? "walk.readElse" : "walk.readAgrees",
+                onRecord.match().isSomethingElse() ? "walk.readElse" : "walk.readAgrees",
                 onRecord.paint().colour().name(),
-                words.fixed(onRecord.difference(), 1),
-                words.fixed(onRecord.uncertainty(), 1));
+                words.fixed(onRecord.match().difference(), 1),
+                words.fixed(onRecord.match().uncertainty(), 1));
     }
 
     private static long lrv(Surface surface) {

@@ -118,7 +118,7 @@ class ReadingTest extends ApplicationTest {
         Candidate likeliest = candidates().getFirst();
         assertThat(likeliest.paint()).isEqualTo(tin.paint());
         assertThat(likeliest.from()).isEqualTo(Candidate.From.THIS_SURFACE);
-        assertThat(likeliest.cannotBeToldApart()).isTrue();
+        assertThat(likeliest.match().cannotBeToldApart()).isTrue();
         assertThat(mvc.get()
                         .uri("/walls/" + wallId + "/reading")
                         .with(user(member("tobias")))
@@ -178,7 +178,7 @@ class ReadingTest extends ApplicationTest {
                 .extracting(each -> each.paint().colour().name())
                 .isEqualTo("Brick Blush");
         assertThat(candidates())
-                .filteredOn(Candidate::isFarOff)
+                .filteredOn(each -> each.match().isFarOff())
                 .singleElement()
                 .satisfies(each -> assertThat(each.from()).isEqualTo(Candidate.From.THIS_SURFACE))
                 .satisfies(each -> assertThat(each.paint().colour().name()).isEqualTo("Oat Husk"));
@@ -198,7 +198,7 @@ class ReadingTest extends ApplicationTest {
                             .exchange())
                     .hasStatus(302);
         }
-        assertThat(candidates()).singleElement().matches(Candidate::isFarOff);
+        assertThat(candidates()).singleElement().matches(each -> each.match().isFarOff());
         assertThat(mvc.get().uri("/walls/" + wallId + "/reading").with(user(member("jonas"))))
                 .bodyText()
                 .contains("comes near it; the nearest stands here to compare", "None of these");
@@ -231,7 +231,7 @@ class ReadingTest extends ApplicationTest {
         wallId = wall(flat, 1).id();
         read(4);
         Candidate likeliest = candidates().getFirst();
-        assertThat(likeliest.seen()).isIn(Seen.NOT_SEEN, Seen.HARDLY, Seen.AT_THE_EDGE);
+        assertThat(likeliest.match().seen()).isIn(Seen.NOT_SEEN, Seen.HARDLY, Seen.AT_THE_EDGE);
         as(member("jonas"), () -> {
             readings.confirm(
                     wallId,

@@ -1,5 +1,8 @@
 package lumko.core.film;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.hold.Binder;
@@ -14,6 +17,10 @@ import lumko.core.wall.WindowLight;
  * @param uncertainty how far it may be off, ΔE00
  */
 public record Ageing(Lab likely, double uncertainty) {
+    /** Where nobody knows since when: as long as flats are let between two coats. ASSUMPTION. */
+    public static final double YEARS_UNKNOWN = 2;
+
+    private static final double DAYS_A_YEAR = 365.25;
     private static final double SOIL_A_YEAR = 0.35;
     private static final double YELLOW_A_YEAR = 0.15;
     private static final double YELLOW_SOLVENT_A_YEAR = 0.6;
@@ -49,6 +56,13 @@ public record Ageing(Lab likely, double uncertainty) {
                 fresh.a() * bleached,
                 fresh.b() * bleached + yellow + soil * 0.2);
         return new Ageing(today, RANGE * ColourDifference.between(fresh, today));
+    }
+
+    /** Years since a coat was put on, 0 or more. */
+    public static double years(Optional<LocalDate> appliedOn, LocalDate today) {
+        return appliedOn
+                .map(day -> Math.max(0, ChronoUnit.DAYS.between(day, today)) / DAYS_A_YEAR)
+                .orElse(YEARS_UNKNOWN);
     }
 
     private static double soiling(RoomKind room) {

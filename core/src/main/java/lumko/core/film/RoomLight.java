@@ -14,6 +14,9 @@ public record RoomLight(double reflectance, double gain) {
     /** A floor nobody has looked at. ASSUMPTION: wood or carpet. */
     public static final double FLOOR = 0.2;
 
+    /** A surface nobody knows. ASSUMPTION: an even middle grey. */
+    public static final double UNKNOWN = 0.5;
+
     /** Below this a small room is felt to be dark. ASSUMPTION. */
     private static final double DARK_BELOW = 0.4;
 
