@@ -16,7 +16,8 @@ import picocli.CommandLine.Mixin;
         name = "box",
         description = {
             "How much of which tin comes nearest to a colour. Reads JSON: target {reflectance | lab}, tins [{tin, reflectance",
-            "| lab, litres, kind: waterborne | solventborne, sheen: gloss at 60°}], litres wanted.",
+            "| lab, litres, kind: waterborne | solventborne, sheen: gloss at 60°}], litres wanted; if wanted, most paints in",
+            "one mix (1–6, 6 without it) and step of the amounts in litres (any without it).",
             "Writes parts [{tin, litres}], litres, lab (D65, 10°), de00 and sheen. Kinds are never mixed."
         },
         footer = {
@@ -37,7 +38,7 @@ final class BoxCommand implements Callable<Integer> {
                 order.at("tins").items().stream().map(BoxCommand::tin).toList();
         Target target = order.at("target").colour(Colorimetry.DAYLIGHT);
         double litres = order.at("litres").number(1e-3, 1e6);
-        BoxMixer.Mix mix = order.at("tins").attempt(() -> BoxMixer.nearest(target, tins, litres));
+        BoxMixer.Mix mix = order.at("tins").attempt(() -> BoxMixer.nearest(target, tins, litres, way(order)));
         Map<String, Object> answer = new LinkedHashMap<>();
         answer.put(
                 "parts",
@@ -50,6 +51,14 @@ final class BoxCommand implements Callable<Integer> {
         answer.put("sheen", mix.gloss60());
         document.write(answer);
         return 0;
+    }
+
+    private static BoxMixer.Way way(Document.Node order) {
+        BoxMixer.Way exact = BoxMixer.Way.EXACT;
+        return new BoxMixer.Way(
+                order.has("most") ? (int) order.at("most").number(1, 6) : exact.mostPaints(),
+                exact.worthIt(),
+                order.has("step") ? order.at("step").number(0, 100) : exact.step());
     }
 
     private static BoxMixer.Available tin(Document.Node node) {

@@ -165,10 +165,10 @@ class Bench {
                 Volume.ofLitres(catalogue.value(Figure.LOSS_ROLLER)));
     }
 
-    /** The nearest mix of what is in the store. */
+    /** The nearest mix of what wall paint is in the store. */
     Optional<BoxMixer.Mix> box(BenchColour wanted, double litres) {
         List<BoxMixer.Available> tins = store.stock().onShelf().stream()
-                .filter(tin -> tin.left().inLitres() > 0 && tin.product().kind() != PaintKind.PRIMER)
+                .filter(tin -> tin.left().inLitres() > 0 && tin.product().kind() == PaintKind.WALL)
                 .map(tin -> new BoxMixer.Available(
                         tin.label(),
                         tin.colour().spectrum(),
@@ -178,6 +178,6 @@ class Bench {
                 .toList();
         return tins.isEmpty()
                 ? Optional.empty()
-                : Optional.of(BoxMixer.nearest(Target.of(wanted.spectrum()), tins, litres));
+                : Optional.of(BoxMixer.nearest(Target.of(wanted.spectrum()), tins, litres, BoxMixer.Way.BY_LADLE));
     }
 }

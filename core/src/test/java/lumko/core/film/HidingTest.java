@@ -6,13 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Comparator;
 import java.util.List;
 import lumko.core.colour.Colorimetry;
-import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
-import lumko.core.hold.Binder;
 import org.assertj.core.data.Offset;
-import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -83,61 +80,5 @@ class HidingTest {
         assertThat(plans).extracting(CoatPlan::undercoats).containsExactly(0, 1);
         assertThat(plans.get(1).finish()).isLessThanOrEqualTo(plans.get(0).finish());
         assertThat(plans.get(1).left()).isLessThanOrEqualTo(0.5);
-    }
-
-    @Nested
-    class Boxed {
-        private BoxMixer.Available tin(String name, String hex, double litres) {
-            return new BoxMixer.Available(name, of(hex), litres, Binder.WATERBORNE, 4);
-        }
-
-        @Test
-        void theSameColourComesFromItsOwnTin() {
-            BoxMixer.Mix mix = BoxMixer.nearest(
-                    Target.of(of("#b5bdc5")),
-                    List.of(tin("1", "#e6dece", 3), tin("2", "#b5bdc5", 3), tin("3", "#cbdacb", 3)),
-                    2);
-            assertThat(mix.difference()).isLessThan(0.1);
-            assertThat(mix.parts())
-                    .singleElement()
-                    .satisfies(part -> assertThat(part.tin()).isEqualTo("2"));
-        }
-
-        @Test
-        void noTinGivesMoreThanItHolds() {
-            BoxMixer.Mix mix = BoxMixer.nearest(
-                    Target.of(of("#b5bdc5")), List.of(tin("1", "#e6dece", 3), tin("2", "#b5bdc5", 0.5)), 2);
-            assertThat(mix.parts().stream()
-                            .filter(part -> part.tin().equals("2"))
-                            .findFirst()
-                            .orElseThrow()
-                            .litres())
-                    .isCloseTo(0.5, Offset.offset(1e-3));
-            assertThat(mix.parts().stream().mapToDouble(BoxMixer.Part::litres).sum())
-                    .isCloseTo(2, Offset.offset(0.01));
-        }
-
-        @Test
-        void aMixOfTwoLiesBetweenThem() {
-            BoxMixer.Mix mix = BoxMixer.nearest(
-                    Target.of(new Lab(80, 0, 0)), List.of(tin("1", "#f6f4ee", 5), tin("2", "#7f7f7f", 5)), 3);
-            assertThat(mix.predicted().lightness()).isCloseTo(80, Offset.offset(0.5));
-            assertThat(mix.parts()).hasSize(2);
-        }
-
-        @Test
-        void waterAndSolventAreNeverMixed() {
-            BoxMixer.Available solvent = new BoxMixer.Available("3", of("#7f7f7f"), 5, Binder.SOLVENTBORNE, 70);
-            BoxMixer.Mix mix = BoxMixer.nearest(
-                    Target.of(new Lab(80, 0, 0)), List.of(tin("1", "#f6f4ee", 5), tin("2", "#9a9a9a", 5), solvent), 3);
-            assertThat(mix.parts()).extracting(BoxMixer.Part::tin).doesNotContain("3");
-            assertThat(mix.gloss60()).isCloseTo(4, Offset.offset(1e-9));
-        }
-
-        @Test
-        void emptyTinsMakeNoMix() {
-            assertThatThrownBy(() -> BoxMixer.nearest(Target.of(new Lab(80, 0, 0)), List.of(), 1))
-                    .hasMessageContaining("at least one tin");
-        }
     }
 }
