@@ -48,8 +48,29 @@ free_port() {
   done
   return 1
 }
-# a socket's path may have 107 bytes at most, hence a short folder of its own
-sockets() { echo "/tmp/.lumko-$(printf %s "$(real)" | cksum | cut -d' ' -f1)"; }
+# The socket's folder is made under a name that nobody can foresee, and remembered beside the data. Its path is short because
+# a socket's may have 107 bytes at most, file name included. What is remembered is used only if it is still ours alone.
+is_ours() { [ -n "$1" ] && [ ! -L "$1" ] && [ -d "$1" ] && [ "$(stat -c '%U %a' "$1")" = "$(as id -un) 700" ]; }
+sockets() {
+  local dir=$1 folder
+  folder=$(as cat "$dir/sockets" 2>/dev/null || true)
+  if ! is_ours "$folder"; then
+    folder=$(as mktemp -d /tmp/lumko-XXXXXXXX)
+    as chmod 700 "$folder"
+    is_ours "$folder" || { echo "the socket's folder $folder is not ours alone" >&2; exit 1; }
+    printf '%s\n' "$folder" | as tee "$dir/sockets" >/dev/null
+  fi
+  printf '%s\n' "$folder"
+}
+# On the socket only the user of the server itself gets in, and only as the superuser; anybody else signs in by password.
+who_gets_in() {
+  local data=$1
+  printf 'lumko %s postgres\n' "$(as id -un)" | as tee "$data/pg_ident.conf" >/dev/null
+  as tee "$data/pg_hba.conf" >/dev/null <<'HBA'
+local all postgres              peer map=lumko
+host  all all      127.0.0.1/32 scram-sha-256
+HBA
+}
 pidline() { sed -n "$1p" "$(real)/data/postmaster.pid"; } # 1 pid, 4 port, 5 socket folder
 # not 'pg_ctl status': it takes a killed server that nobody has reaped for a running one
 running() { [ -f "$(real)/data/postmaster.pid" ] && "$BIN/pg_isready" -q -t 5 -h "$(pidline 5)" -p "$(pidline 4)"; }
@@ -57,7 +78,7 @@ running() { [ -f "$(real)/data/postmaster.pid" ] && "$BIN/pg_isready" -q -t 5 -h
 init() {
   local data=$1/data
   head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n' | as tee "$1/password" >/dev/null
-  as "$BIN/initdb" -D "$data" -U postgres -E UTF8 --locale=C.UTF-8 --auth-local=trust --auth-host=scram-sha-256 --no-sync >/dev/null
+  as "$BIN/initdb" -D "$data" -U postgres -E UTF8 --locale=C.UTF-8 --auth-local=peer --auth-host=scram-sha-256 --no-sync >/dev/null
   as tee -a "$data/postgresql.conf" >/dev/null <<CONF
 listen_addresses = '127.0.0.1'
 password_encryption = scram-sha-256
@@ -82,8 +103,8 @@ start() {
     if [ -f "$dir/data/postmaster.pid" ]; then # left by a killed server
       case "$(ps -o stat= -p "$(pidline 1)" 2>/dev/null || true)" in '' | Z*) rm -f "$dir/data/postmaster.pid" ;; esac
     fi
-    socket=$(sockets)
-    if [ "$(id -u)" = 0 ]; then install -d -m 700 -o "$OWNER" "$socket"; else mkdir -p "$socket"; fi
+    socket=$(sockets "$dir")
+    who_gets_in "$dir/data"
     for try in 1 2 3 4 5; do
       # the port it had before, so that an application that is still running finds it again
       port=$(as cat "$dir/port" 2>/dev/null || true)
@@ -100,8 +121,9 @@ start() {
   port=$(pidline 4)
   socket=$(pidline 5)
   sql() { as "$BIN/psql" -h "$socket" -p "$port" -U postgres -v ON_ERROR_STOP=1 -qAt "$@"; }
+  # the password goes in through a pipe: arguments of a command can be read by everybody on the machine
   [ -n "$(sql -d postgres -c "select 1 from pg_roles where rolname = '$ROLE'")" ] ||
-    sql -d postgres -c "create role $ROLE login createdb password '$(as cat "$dir/password")'"
+    printf "create role $ROLE login createdb password '%s'" "$(as cat "$dir/password")" | sql -d postgres
   [ -n "$(sql -d postgres -c "select 1 from pg_database where datname = '$DB'")" ] ||
     sql -d postgres -c "create database $DB owner $ROLE"
 }
@@ -113,7 +135,9 @@ print_env() {
 
 stop() {
   if running; then as "$BIN/pg_ctl" -D "$(real)/data" -m fast -w stop >/dev/null; fi
-  rm -rf "$(sockets)"
+  local folder
+  folder=$(as cat "$(real)/sockets" 2>/dev/null || true)
+  if is_ours "$folder"; then rm -rf "$folder"; fi
 }
 
 case "${1:-start}" in

@@ -18,6 +18,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import lumko.app.account.Accounts;
 import lumko.app.account.DemoPeople;
+import lumko.app.account.Member;
 import lumko.app.account.People;
 import lumko.app.account.Role;
 import lumko.app.house.Flat;
@@ -134,15 +135,19 @@ class DemoData implements ApplicationRunner {
         }
         Instant start = clock.instant();
         today = LocalDate.ofInstant(start, ZoneOffset.UTC);
-        String password = UUID.randomUUID().toString();
-        transaction.execute(status -> accounts.found(
+        Member lead = new Member(
+                UUID.randomUUID(),
+                UUID.randomUUID(),
                 "Alder & Tern Housing Society",
+                DemoPeople.LEAD,
+                "Mirela Oduya",
+                Role.LEAD,
                 UnitSystem.METRIC,
                 "Europe/London",
-                "Mirela Oduya",
-                DemoPeople.LEAD,
-                password));
-        as(DemoPeople.LEAD, () -> {
+                true,
+                "");
+        as(lead, () -> {
+            accounts.found(lead);
             staff();
             stock();
             UUID ropewalk = ropewalk();
@@ -157,11 +162,11 @@ class DemoData implements ApplicationRunner {
                 Duration.between(start, clock.instant()).toSeconds());
     }
 
-    /** Does something signed in as one of the people, in one transaction. */
-    private <T> T as(String login, Supplier<T> action) {
+    /** Does something signed in as somebody, in one transaction: the demo is there whole or not at all. */
+    private <T> T as(Member member, Supplier<T> action) {
         var before = SecurityContextHolder.getContext();
         var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(Accounts.signedIn(accounts.loadUserByUsername(login)));
+        context.setAuthentication(Accounts.signedIn(member));
         SecurityContextHolder.setContext(context);
         try {
             return transaction.execute(status -> action.get());

@@ -63,10 +63,10 @@ public final class WorkPlanner {
     /** Paint on a spot: a wet film of 100 µm, twice over for what stays in the small roller. ASSUMPTION. */
     private static final Length SPOT_FILM = Length.ofMillimetres(0.2);
 
-    /** What loading a brush and a mini roller takes up before anything reaches the wall. ASSUMPTION. */
     /** What does not hide by then wants an undercoat, not another coat. ASSUMPTION. */
     public static final int MOST_COATS = 3;
 
+    /** What loading a brush and a mini roller takes up before anything reaches the wall. ASSUMPTION. */
     private static final Volume SPOT_TOOL_LOAD = Volume.ofMillilitres(30);
 
     /** How far beyond an old patch the feathering runs. ASSUMPTION: a hand's width. */
