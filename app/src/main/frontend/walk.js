@@ -1,8 +1,6 @@
-// The walk by finger, mouse and keyboard. What a mark means is computed on the server; here it is only set, drawn out and sent.
-// What could not be sent is kept on the device and sent again: a mark has its id from here, so that twice is harmless.
+// The walk by finger, mouse and keyboard. What a mark means is computed on the server; here it is only set, drawn out and put
+// into the outbox. A mark has its id from here, so that sending it twice is harmless.
 
-const OUTBOX = "lumko.outbox";
-const RETRY_MS = 3000;
 const STEP_PX = 14; // one step of the size ladder per so many pixels of drag
 const DRAG_PX = 6; // less is a tap
 const CROSS_MM = 50;
@@ -10,44 +8,26 @@ const CROSS_FINE_MM = 10;
 const SWEPT_APART_MM = 120; // marks of one stroke lie so far apart
 const MOST_SWEPT = 60;
 
-function readOutbox() {
-  try {
-    return JSON.parse(localStorage.getItem(OUTBOX)) ?? [];
-  } catch {
-    return [];
-  }
-}
-
 document.addEventListener("alpine:init", () => {
   Alpine.data("walk", () => ({
     kind: "NAIL_HOLE",
     chosen: "",
     opened: "",
-    waiting: 0,
-    trouble: "",
     spoken: "",
-    sending: false,
+    unsent: [], // ids of marks set since the wall was last shown
     press: null,
     cross: null,
     sweeping: false,
     lit: false,
 
     init() {
-      this.waiting = readOutbox().length;
-      if (this.waiting) this.flush();
-      window.addEventListener("online", () => this.flush());
+      document.addEventListener("lumko:arrived", (event) => this.arrived(event.detail));
       this.$root.addEventListener("submit", (event) => this.submit(event));
       document.addEventListener("keydown", (event) => this.key(event));
     },
 
     get mayChange() {
       return this.$root.dataset.may === "true";
-    },
-    get isWaiting() {
-      return this.waiting > 0;
-    },
-    get isTroubled() {
-      return this.trouble !== "";
     },
 
     // ---- choosing what to set
@@ -299,7 +279,7 @@ document.addEventListener("alpine:init", () => {
         const incoming = new DOMParser().parseFromString(await response.text(), "text/html").querySelector(".mark-more");
         if (incoming) row.querySelector(".more").replaceChildren(incoming);
       } catch {
-        this.trouble = "";
+        // no signal: the line stays as it is, and the link still leads to the page
       }
     },
     current() {
@@ -315,6 +295,7 @@ document.addEventListener("alpine:init", () => {
       if (!this.mayChange) return;
       const id = this.newId();
       this.chosen = id;
+      this.unsent.push(id);
       const high = Number(this.svg().dataset.high);
       this.send(this.$root.dataset.marks, { id, kind, leftMm: at.x.toFixed(1), upMm: (high - at.y).toFixed(1), ...this.rounded(measures) });
     },
@@ -350,55 +331,27 @@ document.addEventListener("alpine:init", () => {
       event.preventDefault();
       const values = Object.fromEntries(new FormData(form, event.submitter));
       delete values._csrf;
-      this.send(form.getAttribute("action"), values);
+      const url = form.getAttribute("action");
+      if (url.endsWith("/undo") && this.unsent.length) values.mark = this.unsent.pop();
+      if (url.endsWith("/copied")) values.id = this.newId();
+      this.send(url, values, event.submitter?.textContent.trim() ?? "");
     },
-    send(url, values) {
-      const outbox = readOutbox();
-      outbox.push({ url, values, wall: this.$root.dataset.wall });
-      localStorage.setItem(OUTBOX, JSON.stringify(outbox));
-      this.flush();
+    send(url, values, what) {
+      const where = document.querySelector("h1").textContent.trim().replace(/\s+/g, " ");
+      const wanted = what ?? this.keyOf(values.kind)?.textContent.trim() ?? "";
+      window.lumko.outbox.send(url, values, { wall: this.$root.dataset.wall, where, what: wanted });
     },
-    async flush() {
-      if (this.sending) return;
-      this.sending = true;
-      let shown = null;
-      try {
-        for (let next = readOutbox()[0]; next; next = readOutbox()[0]) {
-          const response = await fetch(next.url, {
-            method: "POST",
-            headers: { "HX-Request": "true", "X-CSRF-TOKEN": document.querySelector("meta[name=csrf]").content },
-            body: new URLSearchParams(next.values),
-          });
-          if (response.headers.has("HX-Refresh")) {
-            // signed out meanwhile: the page asks to sign in, what waits stays on the device
-            location.reload();
-            return;
-          }
-          if (response.status >= 500 || response.status === 401 || response.redirected) {
-            throw new Error(String(response.status));
-          }
-          localStorage.setItem(OUTBOX, JSON.stringify(readOutbox().slice(1)));
-          const body = await response.text();
-          if (next.wall === this.$root.dataset.wall) shown = { body, status: response.status };
-          if (readOutbox().length === 0 && shown) this.show(shown);
-        }
-        this.waiting = 0;
-        this.trouble = "";
-      } catch {
-        this.waiting = readOutbox().length;
-        setTimeout(() => this.flush(), RETRY_MS);
-      } finally {
-        this.sending = false;
-      }
+    // The wall is drawn anew once everything set on it has arrived; a refusal shows at once.
+    arrived({ item, body, status, isLast }) {
+      if (item.wall !== this.$root.dataset.wall || !(isLast || status >= 400)) return;
+      if (isLast) this.unsent = [];
+      this.show({ body, status });
     },
     show({ body, status }) {
       const focus = document.activeElement?.id;
       const incoming = new DOMParser().parseFromString(body, "text/html");
       const live = incoming.querySelector(".live");
-      if (!live) {
-        this.trouble = incoming.body.textContent.trim();
-        return;
-      }
+      if (!live) return;
       const open = [...this.$root.querySelectorAll("details[open][id]")].map((each) => each.id);
       this.$root.querySelector(".live").replaceWith(live);
       for (const id of open) document.getElementById(id)?.setAttribute("open", "");

@@ -67,7 +67,7 @@ public abstract class ApplicationTest {
     }
 
     protected Member member(String login) {
-        return accounts.loadUserByUsername(login);
+        return accounts.member(login);
     }
 
     /** The lead of another organisation, which writes US units. */

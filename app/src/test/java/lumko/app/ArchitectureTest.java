@@ -21,7 +21,7 @@ import org.springframework.modulith.core.ApplicationModules;
 import org.springframework.stereotype.Controller;
 
 class ArchitectureTest {
-    private final JavaClasses application =
+    private static final JavaClasses APPLICATION =
             new ClassFileImporter(List.of(new ImportOption.DoNotIncludeTests())).importPackages("lumko.app");
 
     @Test
@@ -36,7 +36,7 @@ class ArchitectureTest {
                 .areAnnotatedWith(Entity.class)
                 .should()
                 .beAssignableTo(OwnedRow.class)
-                .check(application);
+                .check(APPLICATION);
     }
 
     @Test
@@ -46,13 +46,13 @@ class ArchitectureTest {
                 .areAnnotatedWith(Entity.class)
                 .should()
                 .bePackagePrivate()
-                .check(application);
+                .check(APPLICATION);
         classes()
                 .that()
                 .areAssignableTo(Repository.class)
                 .should()
                 .bePackagePrivate()
-                .check(application);
+                .check(APPLICATION);
     }
 
     @Test
@@ -71,8 +71,8 @@ class ArchitectureTest {
                 .areAssignableTo(JdbcOperations.class)
                 .orShould()
                 .callMethod(EntityManager.class, "createNativeQuery", String.class)
-                .check(application);
-        assertThat(application)
+                .check(APPLICATION);
+        assertThat(APPLICATION)
                 .flatExtracting(each -> each.getMethods())
                 .noneMatch(method -> method.isAnnotatedWith(NativeQuery.class)
                         || (method.isAnnotatedWith(Query.class)
@@ -90,6 +90,6 @@ class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .areAnnotatedWith(Entity.class)
-                .check(application);
+                .check(APPLICATION);
     }
 }

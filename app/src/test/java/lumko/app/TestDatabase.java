@@ -4,20 +4,33 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.springframework.boot.builder.SpringApplicationBuilder;
 
-/** A fresh database in the throw-away cluster of the tests, which is started if it is not running. */
+/**
+ * Databases in the throw-away cluster of the tests, which is started if it is not running. The one with the demo is a copy of a
+ * template that is filled once for what is compiled and for the day, however many processes test it.
+ */
 public final class TestDatabase {
     /** How to reach it. */
     public record Access(String url, String user, String password) {}
 
     private static final Access CLUSTER = cluster();
-    private static final Access ACCESS = another("demo");
+    private static final Access ACCESS = demo();
 
     private TestDatabase() {}
 
@@ -25,17 +38,95 @@ public final class TestDatabase {
         return ACCESS;
     }
 
-    /** One more fresh database. */
+    /** One more fresh, empty database. */
     public static Access another(String name) {
         String database = "test_" + name + "_" + ProcessHandle.current().pid();
+        inCluster(cluster -> {
+            cluster.execute("drop database if exists " + database + " with (force)");
+            cluster.execute("create database " + database);
+        });
+        return named(database);
+    }
+
+    private static Access demo() {
+        String template = "demo_" + LocalDate.now() + "_" + digestOfClasses();
+        String database = "test_demo_" + ProcessHandle.current().pid();
+        inCluster(cluster -> {
+            // whoever comes second waits until the template is whole
+            cluster.execute("select pg_advisory_lock(1911)");
+            if (!exists(cluster, template)) {
+                fill(cluster, template);
+            }
+            cluster.execute("drop database if exists " + database + " with (force)");
+            cluster.execute("create database " + database + " template \"" + template + "\"");
+        });
+        return named(database);
+    }
+
+    private static void fill(Statement cluster, String template) throws SQLException {
+        try (ResultSet old = cluster.executeQuery("select datname from pg_database where datname like 'demo\\_%'")) {
+            List<String> names = new ArrayList<>();
+            while (old.next()) {
+                names.add(old.getString(1));
+            }
+            for (String name : names) {
+                cluster.execute("drop database \"" + name + "\" with (force)");
+            }
+        }
+        cluster.execute("create database demo_unfinished");
+        Access access = named("demo_unfinished");
+        new SpringApplicationBuilder(LumkoApplication.class)
+                .run(
+                        "--lumko.demo=true",
+                        "--lumko.sensor=simulated",
+                        "--server.port=0",
+                        "--spring.datasource.url=" + access.url(),
+                        "--spring.datasource.username=" + access.user(),
+                        "--spring.datasource.password=" + access.password())
+                .close();
+        cluster.execute("alter database demo_unfinished rename to \"" + template + "\"");
+    }
+
+    private static boolean exists(Statement cluster, String database) throws SQLException {
+        try (ResultSet found = cluster.executeQuery("select 1 from pg_database where datname = '" + database + "'")) {
+            return found.next();
+        }
+    }
+
+    /** What the template was filled by: everything compiled and every migration. */
+    private static String digestOfClasses() {
+        try (Stream<Path> files = Stream.concat(
+                Files.walk(root().resolve("app/target/classes")), Files.walk(root().resolve("core/target/classes")))) {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            for (Path file : files.filter(Files::isRegularFile).sorted().toList()) {
+                String name = file.toString();
+                if (name.endsWith(".class") || name.endsWith(".sql")) {
+                    digest.update(Files.readAllBytes(file));
+                }
+            }
+            return HexFormat.of().formatHex(digest.digest(), 0, 6);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
+    }
+
+    private static Access named(String database) {
+        return new Access(CLUSTER.url().replaceAll("/[^/]*$", "/" + database), CLUSTER.user(), CLUSTER.password());
+    }
+
+    private interface Work {
+        void on(Statement cluster) throws SQLException;
+    }
+
+    private static void inCluster(Work work) {
         try (var connection = DriverManager.getConnection(CLUSTER.url(), CLUSTER.user(), CLUSTER.password());
                 var statement = connection.createStatement()) {
-            statement.execute("drop database if exists " + database + " with (force)");
-            statement.execute("create database " + database);
+            work.on(statement);
         } catch (SQLException problem) {
             throw new IllegalStateException(problem);
         }
-        return new Access(CLUSTER.url().replaceAll("/[^/]*$", "/" + database), CLUSTER.user(), CLUSTER.password());
     }
 
     private static Access cluster() {
@@ -55,11 +146,16 @@ public final class TestDatabase {
         }
     }
 
-    private static Map<String, String> startCluster() throws IOException, InterruptedException {
+    private static Path root() {
         Path root = Path.of("").toAbsolutePath();
         while (!Files.exists(root.resolve("bin/postgres.sh"))) {
             root = root.getParent();
         }
+        return root;
+    }
+
+    private static Map<String, String> startCluster() throws IOException, InterruptedException {
+        Path root = root();
         ProcessBuilder builder = new ProcessBuilder(
                         "bash", root.resolve("bin/postgres.sh").toString(), "start")
                 .redirectError(ProcessBuilder.Redirect.INHERIT);

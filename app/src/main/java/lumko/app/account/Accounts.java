@@ -1,13 +1,18 @@
 package lumko.app.account;
 
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.UnitSystem;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.userdetails.UserDetailsService;
-import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +22,10 @@ import org.springframework.transaction.annotation.Transactional;
  * has signed in there is no organisation yet.
  */
 @Service
-public class Accounts implements UserDetailsService {
+public class Accounts {
+    /** Stands for the password of those who cannot sign in by one. */
+    static final String NO_PASSWORD = "{none}";
+
     private static final String MEMBER = """
             select p.id, p.organisation_id, o.name as organisation, p.login, p.name, p.password_hash, p.role, o.units, o.zone, p.active
             from person p join organisation o on o.id = p.organisation_id
@@ -31,26 +39,59 @@ public class Accounts implements UserDetailsService {
         this.passwords = passwords;
     }
 
-    @Override
-    public Member loadUserByUsername(String login) {
-        return find(login).orElseThrow(() -> new UsernameNotFoundException("nobody signs in as " + login));
+    /** Somebody with what their password has to match. */
+    record Known(Member member, String passwordHash) {
+        private static Known of(ResultSet row, int number) throws SQLException {
+            String hash = row.getString("password_hash");
+            return new Known(
+                    new Member(
+                            row.getObject("id", UUID.class),
+                            row.getObject("organisation_id", UUID.class),
+                            row.getString("organisation"),
+                            row.getString("login"),
+                            row.getString("name"),
+                            Role.valueOf(row.getString("role")),
+                            UnitSystem.valueOf(row.getString("units")),
+                            row.getString("zone"),
+                            row.getBoolean("active"),
+                            stamp(hash)),
+                    hash);
+        }
+    }
+
+    /** @throws NotFoundException if nobody has that name */
+    public Member member(String login) {
+        return find(login).orElseThrow(NotFoundException::new);
     }
 
     public Optional<Member> find(String login) {
+        return known(login).map(Known::member);
+    }
+
+    Optional<Known> known(String login) {
         return jdbc.sql(MEMBER + "where lower(p.login) = lower(:login)")
                 .param("login", login)
-                .query((row, n) -> new Member(
-                        row.getObject("id", UUID.class),
-                        row.getObject("organisation_id", UUID.class),
-                        row.getString("organisation"),
-                        row.getString("login"),
-                        row.getString("name"),
-                        row.getString("password_hash"),
-                        Role.valueOf(row.getString("role")),
-                        UnitSystem.valueOf(row.getString("units")),
-                        row.getString("zone"),
-                        row.getBoolean("active")))
+                .query(Known::of)
                 .optional();
+    }
+
+    /** Who signed in as they are now; nobody if they may no longer be here, or have another password since. */
+    Optional<Member> current(Member signedIn) {
+        return jdbc.sql(MEMBER + "where p.id = :id")
+                .param("id", signedIn.personId())
+                .query(Known::of)
+                .optional()
+                .map(Known::member)
+                .filter(now -> now.isStill(signedIn));
+    }
+
+    private static String stamp(String passwordHash) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(passwordHash.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest, 0, 8);
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
     }
 
     /** Whether nobody has set anything up yet. */
@@ -64,23 +105,34 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public Member found(
             String organisation, UnitSystem units, String zone, String name, String login, String password) {
-        UUID organisationId = UUID.randomUUID();
+        Member lead = new Member(
+                UUID.randomUUID(), UUID.randomUUID(), organisation, login, name, Role.LEAD, units, zone, true, "");
+        found(lead, passwords.encode(password));
+        return member(login);
+    }
+
+    /** A new organisation with its lead, who cannot sign in by password. */
+    @Transactional
+    public void found(Member lead) {
+        found(lead, NO_PASSWORD);
+    }
+
+    private void found(Member lead, String passwordHash) {
         jdbc.sql("insert into organisation (id, name, units, zone, version) values (:id, :name, :units, :zone, 0)")
-                .param("id", organisationId)
-                .param("name", organisation)
-                .param("units", units.name())
-                .param("zone", zone)
+                .param("id", lead.organisationId())
+                .param("name", lead.organisation())
+                .param("units", lead.units().name())
+                .param("zone", lead.zone())
                 .update();
         jdbc.sql("""
                         insert into person (id, organisation_id, login, name, password_hash, role, active, version)
                         values (:id, :organisation, :login, :name, :hash, 'LEAD', true, 0)""")
-                .param("id", UUID.randomUUID())
-                .param("organisation", organisationId)
-                .param("login", login)
-                .param("name", name)
-                .param("hash", passwords.encode(password))
+                .param("id", lead.personId())
+                .param("organisation", lead.organisationId())
+                .param("login", lead.login())
+                .param("name", lead.name())
+                .param("hash", passwordHash)
                 .update();
-        return loadUserByUsername(login);
     }
 
     /** The proof of having signed in, for whoever has shown by other means who they are. */

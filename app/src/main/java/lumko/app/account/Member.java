@@ -9,18 +9,23 @@ import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/** A person signed in for an organisation. */
+/**
+ * A person signed in for an organisation. It lies in the session, so it holds nothing secret; what it says is asked anew of
+ * the database on each request.
+ *
+ * @param stamp changes with the password, without telling it
+ */
 public record Member(
         UUID personId,
         UUID organisationId,
         String organisation,
         String login,
         String name,
-        String passwordHash,
         Role role,
         UnitSystem units,
         String zone,
-        boolean active)
+        boolean active,
+        String stamp)
         implements UserDetails, BelongsToOrganisation {
 
     public boolean isLead() {
@@ -31,14 +36,20 @@ public record Member(
         return role == Role.OFFICE;
     }
 
+    /** Whether this is the same person with the same password, and may still be here. */
+    boolean isStill(Member signedIn) {
+        return active && personId.equals(signedIn.personId) && stamp.equals(signedIn.stamp);
+    }
+
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
         return List.of(new SimpleGrantedAuthority("ROLE_" + role.name()));
     }
 
+    /** None: it was shown when signing in and is not kept. */
     @Override
     public String getPassword() {
-        return passwordHash;
+        return "";
     }
 
     @Override

@@ -59,7 +59,7 @@ public class People {
 
     /** A colleague who cannot sign in by password: entered otherwise, or not at all. */
     public UUID add(String name, String login, Role role) {
-        return people.save(new PersonRow(UUID.randomUUID(), login, name, "{noop}", role))
+        return people.save(new PersonRow(UUID.randomUUID(), login, name, Accounts.NO_PASSWORD, role))
                 .id();
     }
 

@@ -1,14 +1,19 @@
 package lumko.app.account;
 
 import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
@@ -23,7 +28,7 @@ class SecurityConfiguration {
                     + " frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) {
+    SecurityFilterChain chain(HttpSecurity http, Accounts accounts) {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
                                 "/first-run",
@@ -37,7 +42,10 @@ class SecurityConfiguration {
                         .permitAll()
                         .anyRequest()
                         .authenticated())
-                .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/"))
+                .addFilterAfter(new StillHereFilter(accounts), SecurityContextHolderFilter.class)
+                .addFilterAfter(new UploadGuardFilter(), StillHereFilter.class)
+                .formLogin(form ->
+                        form.loginPage("/login").defaultSuccessUrl("/").failureHandler(SecurityConfiguration::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login"))
                 .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
                         new HxRefreshHeaderAuthenticationEntryPoint(),
@@ -45,6 +53,15 @@ class SecurityConfiguration {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static void refused(
+            HttpServletRequest request, HttpServletResponse response, AuthenticationException problem)
+            throws IOException {
+        String why = problem instanceof SignIn.TooSoonException tooSoon
+                ? "wait=" + (tooSoon.left().toSeconds() + 1)
+                : "error";
+        response.sendRedirect(request.getContextPath() + "/login?" + why);
     }
 
     /**

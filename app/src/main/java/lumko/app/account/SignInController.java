@@ -6,20 +6,25 @@ import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.UnitSystem;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** Signing in, the first run, and the one-click entry of the demo. */
 @Controller
@@ -46,6 +51,11 @@ class SignInController {
         }
         model.addAttribute("demoPeople", demo ? demoPeople() : List.of());
         model.addAttribute("failed", request.getParameter("error") != null);
+        model.addAttribute(
+                "wait",
+                Optional.ofNullable(request.getParameter("wait"))
+                        .filter(seconds -> seconds.matches("\\d{1,3}"))
+                        .orElse(""));
         return "login";
     }
 
@@ -60,8 +70,15 @@ class SignInController {
         if (!demo || !DemoPeople.LOGINS.contains(login)) {
             throw new NotFoundException();
         }
-        enter(accounts.loadUserByUsername(login), request, response);
+        enter(accounts.member(login), request, response);
         return "redirect:/";
+    }
+
+    /** A new token for a page that stood open for long, and whose it is. */
+    @GetMapping(path = "/token", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    Map<String, String> token(CsrfToken token, @AuthenticationPrincipal Member member) {
+        return Map.of("token", token.getToken(), "person", member.personId().toString());
     }
 
     @GetMapping("/first-run")

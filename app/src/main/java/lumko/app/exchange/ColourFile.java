@@ -12,8 +12,8 @@ import java.util.List;
  * @param isPercent whether its reflectances were percents
  */
 public record ColourFile(List<Sample> samples, boolean isPercent) {
-    /** A file may have so many bytes. */
-    static final int MOST_BYTES = 5_000_000;
+    /** A file may have so many megabytes. */
+    public static final int MOST_MEGABYTES = 5;
 
     /** A file may have so many samples. */
     static final int MOST_SAMPLES = 20_000;
@@ -36,9 +36,6 @@ public record ColourFile(List<Sample> samples, boolean isPercent) {
 
     /** The text of a file in UTF-8, refused where it is something else. */
     static String text(byte[] bytes) {
-        if (bytes.length > MOST_BYTES) {
-            throw new BadFileException(0, "the file is larger than " + MOST_BYTES / 1_000_000 + " MB");
-        }
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()

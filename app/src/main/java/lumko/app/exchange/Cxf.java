@@ -37,9 +37,6 @@ final class Cxf {
 
     /** @throws BadFileException if it is something else */
     static ColourFile read(byte[] bytes) {
-        if (bytes.length > ColourFile.MOST_BYTES) {
-            throw new BadFileException(0, "the file is larger than " + ColourFile.MOST_BYTES / 1_000_000 + " MB");
-        }
         try {
             return new Parse(factory().createXMLStreamReader(new ByteArrayInputStream(bytes))).all();
         } catch (XMLStreamException broken) {

@@ -1,11 +1,18 @@
 package lumko.app.exchange;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import lumko.app.account.Access;
+import lumko.app.platform.UploadRefusedException;
+import lumko.app.platform.Uploads;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -21,18 +28,27 @@ import org.springframework.web.multipart.MultipartFile;
 /** Colours in and out as open files. */
 @Controller
 class ExchangeController {
+    private static final int MOST_MEGABYTES_OF_RECORD = 60;
+
     private final Exchange exchange;
     private final Records records;
     private final WholeRecord whole;
     private final Access access;
+    private final Uploads uploads;
     private final HttpServletResponse response;
 
     ExchangeController(
-            Exchange exchange, Records records, WholeRecord whole, Access access, HttpServletResponse response) {
+            Exchange exchange,
+            Records records,
+            WholeRecord whole,
+            Access access,
+            Uploads uploads,
+            HttpServletResponse response) {
         this.exchange = exchange;
         this.records = records;
         this.whole = whole;
         this.access = access;
+        this.uploads = uploads;
         this.response = response;
     }
 
@@ -87,32 +103,46 @@ class ExchangeController {
 
     @GetMapping("/exchange/lumko-record.json")
     void record(HttpServletResponse out) throws IOException {
-        nameAttachment("lumko-record.json", MediaType.APPLICATION_JSON_VALUE);
-        whole.write(out.getOutputStream());
+        send("lumko-record.json", MediaType.APPLICATION_JSON_VALUE, whole::write, out);
     }
 
     @GetMapping("/exchange/lumko-record.zip")
     void recordAsTables(HttpServletResponse out) throws IOException {
-        nameAttachment("lumko-record.zip", "application/zip");
-        whole.writeTables(out.getOutputStream());
+        send("lumko-record.zip", "application/zip", whole::writeTables, out);
     }
 
-    private void nameAttachment(String name, String type) {
+    /**
+     * Writes a file of one transaction to disk and sends it when that has ended: while an answer goes out the session is saved,
+     * which a transaction that only reads would not let happen. What goes wrong before the end is then an answer of its own.
+     */
+    private void send(String name, String type, Consumer<OutputStream> content, HttpServletResponse answer)
+            throws IOException {
         access.requireLead();
-        response.setContentType(type);
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(name).build().toString());
+        Path file = Files.createTempFile("lumko", name);
+        try {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+                content.accept(out);
+            }
+            answer.setContentType(type);
+            answer.setContentLengthLong(Files.size(file));
+            answer.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION,
+                    ContentDisposition.attachment().filename(name).build().toString());
+            Files.copy(file, answer.getOutputStream());
+        } finally {
+            Files.deleteIfExists(file);
+        }
     }
 
     /** Takes a whole record into an organisation that has none yet. */
     @PostMapping("/exchange/record")
     String takeRecord(@RequestParam MultipartFile file, Model model) throws IOException {
+        access.requireLead();
         try {
-            int rows = whole.take(file.getInputStream());
+            int rows = uploads.read(file, MOST_MEGABYTES_OF_RECORD, sent -> whole.take(sent.getInputStream()));
             page(model);
             model.addAttribute("rows", rows);
-        } catch (BadFileException refused) {
+        } catch (BadFileException | UploadRefusedException refused) {
             page(model);
             response.setStatus(422);
             model.addAttribute("refused", refused.getMessage());
@@ -129,10 +159,13 @@ class ExchangeController {
 
     @PostMapping("/exchange")
     String take(@RequestParam MultipartFile file, Model model) throws IOException {
+        access.requirePainter();
         page(model);
         try {
-            model.addAttribute("taken", exchange.take(ColourFile.read(file.getBytes())));
-        } catch (BadFileException refused) {
+            ColourFile colours =
+                    uploads.read(file, ColourFile.MOST_MEGABYTES, sent -> ColourFile.read(sent.getBytes()));
+            model.addAttribute("taken", exchange.take(colours));
+        } catch (BadFileException | UploadRefusedException refused) {
             response.setStatus(422);
             model.addAttribute("refused", refused.getMessage());
         }

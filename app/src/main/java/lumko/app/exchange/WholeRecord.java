@@ -106,7 +106,7 @@ class WholeRecord {
         access.requireLead();
         try (JsonGenerator document = json.createGenerator(out)) {
             document.writeStartObject();
-            document.writeStringProperty("schema", schema());
+            document.writeStringProperty("schema", String.valueOf(RecordFormat.NOW));
             document.writeName("organisation");
             document.writeRawValue(
                     jdbc.sql("select (to_jsonb(o) - 'id' - 'version')::text from organisation o where id = :id")
@@ -212,33 +212,24 @@ class WholeRecord {
 
     private int take(JsonParser document) {
         UUID salt = UUID.randomUUID();
-        String found = "";
+        String written = "";
         int count = 0;
         document.nextToken();
         for (String name = document.nextName(); name != null; name = document.nextName()) {
             document.nextToken();
             if (name.equals("schema")) {
-                found = document.getString();
+                written = document.getString();
             } else if (name.equals("tables")) {
-                requireSchema(found);
-                count = takeTables(document, salt);
+                count = takeTables(document, RecordFormat.read(written), salt);
             } else {
                 document.skipChildren();
             }
         }
-        requireSchema(found);
+        RecordFormat.read(written);
         return count;
     }
 
-    private void requireSchema(String found) {
-        String expected = schema();
-        if (!found.equals(expected)) {
-            throw new BadFileException(
-                    0, "this record has schema “" + found + "”, this Lumko takes schema “" + expected + "”");
-        }
-    }
-
-    private int takeTables(JsonParser document, UUID salt) {
+    private int takeTables(JsonParser document, int version, UUID salt) {
         int count = 0;
         for (String table : TABLES) {
             if (!table.equals(document.nextName()) || document.nextToken() != JsonToken.START_ARRAY) {
@@ -249,7 +240,7 @@ class WholeRecord {
             jdbc.sql("set constraints all deferred").update();
             ArrayNode batch = json.createArrayNode();
             while (document.nextToken() != JsonToken.END_ARRAY) {
-                batch.add(row(table, document.readValueAsTree()));
+                batch.add(row(table, version, document.readValueAsTree()));
                 if (batch.size() == BATCH) {
                     count += insert(table, batch, salt);
                     batch.removeAll();
@@ -261,10 +252,11 @@ class WholeRecord {
         return count;
     }
 
-    private ObjectNode row(String table, JsonNode row) {
-        if (!(row instanceof ObjectNode object)) {
+    private ObjectNode row(String table, int version, JsonNode row) {
+        if (!(row instanceof ObjectNode asWritten)) {
             throw new BadFileException(0, "a row of the table “" + table + "” is no object");
         }
+        ObjectNode object = RecordFormat.now(version, table, asWritten);
         object.put("organisation_id", organisation().toString());
         if (table.equals("person")) {
             object.put(SECRET, passwords.encode(UUID.randomUUID().toString()));
@@ -309,12 +301,5 @@ class WholeRecord {
 
     private UUID organisation() {
         return access.member().organisationId();
-    }
-
-    /** The version of the tables, which the record's rows have to fit. */
-    private String schema() {
-        return jdbc.sql("select max(version) from flyway_schema_history where success")
-                .query(String.class)
-                .single();
     }
 }

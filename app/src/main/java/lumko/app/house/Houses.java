@@ -194,6 +194,15 @@ public class Houses {
         return flat(surfaces.flatOf(surfaceId).orElseThrow(NotFoundException::new));
     }
 
+    /**
+     * Makes everybody else who changes this surface wait until the transaction ends, so that what is sent twice at once is one
+     * change and then no change.
+     */
+    @Transactional
+    public void lock(UUID surfaceId) {
+        surfaces.lock(surfaceId).orElseThrow(NotFoundException::new);
+    }
+
     private static Room room(
             RoomRow row,
             List<SurfaceRow> surfaceRows,

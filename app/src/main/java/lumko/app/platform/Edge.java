@@ -95,6 +95,12 @@ class Edge {
 
     @ExceptionHandler
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String upload(UploadRefusedException refused, Model model, HttpServletRequest request) {
+        return page(model, request, "problem.input", refused.sentence());
+    }
+
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String missing(MissingServletRequestParameterException missing, Model model, HttpServletRequest request) {
         return page(model, request, "problem.input", speaker.words().say("refused.empty", missing.getParameterName()));
     }

@@ -20,6 +20,8 @@ import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.UploadRefusedException;
+import lumko.app.platform.Uploads;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.GreyCard;
 import lumko.core.colour.Lab;
@@ -43,13 +45,21 @@ class ReadingController {
     private final Houses houses;
     private final Access access;
     private final Speaker speaker;
+    private final Uploads uploads;
     private final HttpServletResponse response;
 
-    ReadingController(Readings readings, Houses houses, Access access, Speaker speaker, HttpServletResponse response) {
+    ReadingController(
+            Readings readings,
+            Houses houses,
+            Access access,
+            Speaker speaker,
+            Uploads uploads,
+            HttpServletResponse response) {
         this.readings = readings;
         this.houses = houses;
         this.access = access;
         this.speaker = speaker;
+        this.uploads = uploads;
         this.response = response;
     }
 
@@ -110,14 +120,17 @@ class ReadingController {
     /** Places measured with an instrument that writes files: CGATS.17, CxF3 or CSV. */
     @PostMapping("/walls/{wallId}/reading/file")
     String file(@PathVariable UUID wallId, @RequestParam MultipartFile file, Model model) throws IOException {
+        readings.requireMayRead(wallId);
         try {
-            List<Spectrum> places = ColourFile.read(file.getBytes()).samples().stream()
+            ColourFile measured =
+                    uploads.read(file, ColourFile.MOST_MEGABYTES, sent -> ColourFile.read(sent.getBytes()));
+            List<Spectrum> places = measured.samples().stream()
                     .filter(Sample::hasColour)
                     .map(Sample::reflectance)
                     .toList();
             String instrument = speaker.words().say("reading.fromFile", shortened(file.getOriginalFilename()));
             return after(wallId, model, () -> readings.note(wallId, places, Source.FILE, instrument));
-        } catch (BadFileException refused) {
+        } catch (BadFileException | UploadRefusedException refused) {
             response.setStatus(422);
             return show(wallId, String.valueOf(refused.getMessage()), model);
         }
@@ -135,10 +148,19 @@ class ReadingController {
             @RequestParam Map<String, String> typed,
             Model model)
             throws IOException {
+        readings.requireMayRead(wallId);
         Form form = new Form(typed, speaker.words());
         double card = form.number("card", GreyCard.REFLECTANCE);
-        byte[] bytes = photo.getBytes();
-        Optional<Photo> picture = form.attempt("photo", () -> Photo.read(bytes));
+        Optional<Photo> picture;
+        try {
+            picture = uploads.read(photo, Photo.MOST_MEGABYTES, sent -> {
+                byte[] bytes = sent.getBytes();
+                return form.attempt("photo", () -> Photo.read(bytes));
+            });
+        } catch (UploadRefusedException refused) {
+            response.setStatus(422);
+            return show(wallId, refused.sentence(), model);
+        }
         Optional<List<GreyCard.Estimate>> estimates = picture.filter(read -> !form.hasErrors())
                 .flatMap(read ->
                         form.attempt("places", () -> read.estimates(form.typed("cardAt"), form.typed("places"), card)));

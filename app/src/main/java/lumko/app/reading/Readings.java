@@ -411,6 +411,12 @@ public class Readings {
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.PAINT_REFUSED, "");
     }
 
+    /** @throws lumko.app.platform.NotAllowedException if the records of its house are not this person's to change */
+    @Transactional(readOnly = true)
+    public void requireMayRead(UUID surfaceId) {
+        requireSurface(surfaceId);
+    }
+
     private Flat requireSurface(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());

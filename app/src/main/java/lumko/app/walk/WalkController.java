@@ -77,10 +77,7 @@ class WalkController {
         FaultKind kind = form.one("kind", FaultKind.class);
         Spot place = place(form, typed);
         Measures measures = measures(form, typed, kind.usual());
-        UUID id = form.attempt(
-                        "kind",
-                        () -> form.typed("id").isEmpty() ? UUID.randomUUID() : UUID.fromString(form.typed("id")))
-                .orElseGet(UUID::randomUUID);
+        UUID id = madeOnTheDevice(form);
         if (!form.hasErrors()) {
             form.attempt("left", () -> {
                 walks.set(id, wallId, new Mark(place, kind.of(measures)));
@@ -88,6 +85,14 @@ class WalkController {
             });
         }
         return answer(wallId, form, model);
+    }
+
+    /** The id that what is sent has from the device, so that sending it again is harmless; a new one without scripts. */
+    private static UUID madeOnTheDevice(Form form) {
+        return form.attempt(
+                        "kind",
+                        () -> form.typed("id").isEmpty() ? UUID.randomUUID() : UUID.fromString(form.typed("id")))
+                .orElseGet(UUID::randomUUID);
     }
 
     /** Several marks of one kind along a stroke: {@code at} holds "id left up" in millimetres, separated by semicolons. */
@@ -123,8 +128,9 @@ class WalkController {
     String copy(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         Optional<UUID> to = form.attempt("to", () -> UUID.fromString(form.typed("to")));
+        UUID id = madeOnTheDevice(form);
         if (!form.hasErrors()) {
-            int copied = walks.copy(wallId, to.orElseThrow());
+            int copied = walks.copy(id, wallId, to.orElseThrow());
             model.addAttribute("copied", copied);
             model.addAttribute("copiedTo", to.orElseThrow());
         }
@@ -151,14 +157,14 @@ class WalkController {
     }
 
     @PostMapping("/walls/{wallId}/undo")
-    String undo(@PathVariable UUID wallId, Model model) {
-        walks.undo(wallId);
+    String undo(@PathVariable UUID wallId, @RequestParam UUID mark, Model model) {
+        walks.undo(mark);
         return answer(wallId, Form.empty(speaker.words()), model);
     }
 
     @PostMapping("/walls/{wallId}/put-back")
-    String putBack(@PathVariable UUID wallId, Model model) {
-        walks.putBack(wallId);
+    String putBack(@PathVariable UUID wallId, @RequestParam UUID mark, Model model) {
+        walks.putBack(mark);
         return answer(wallId, Form.empty(speaker.words()), model);
     }
 

@@ -76,7 +76,7 @@ class WalkPage {
         model.addAttribute("after", at + 1 < faces.size() ? faces.get(at + 1).id() : null);
         model.addAttribute(
                 "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
-        model.addAttribute("hasRemoved", walks.hasRemoved(wallId));
+        model.addAttribute("lastRemoved", walks.lastRemoved(wallId).orElse(null));
         model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
         model.addAttribute("tins", store.stock().onShelf());
         model.addAttribute("kept", results.ofSurface(wallId));

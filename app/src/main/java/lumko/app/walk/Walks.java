@@ -1,5 +1,7 @@
 package lumko.app.walk;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -11,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -420,11 +423,12 @@ public class Walks {
                 .orElse(PaintBasis.Said.NOTHING);
     }
 
-    /** Whether a mark that was taken away on a surface could be put back. */
+    /** The mark that was taken away last on a surface, if one could be put back. */
     @Transactional(readOnly = true)
-    public boolean hasRemoved(UUID surfaceId) {
-        return !marks.findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(surfaceId)
-                .isEmpty();
+    public Optional<UUID> lastRemoved(UUID surfaceId) {
+        return marks.findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(surfaceId).stream()
+                .findFirst()
+                .map(MarkRow::id);
     }
 
     /** A mark with how it is made good. */
@@ -465,18 +469,19 @@ public class Walks {
     }
 
     /**
-     * Sets the open marks of one surface at the same heights and distances on another.
+     * Sets the open marks of one surface at the same heights and distances on another. The same copy sent again changes nothing.
      *
+     * @param copyId made on the device; the copies have their ids from it
      * @return how many lie on it; the others are left out
      */
-    public int copy(UUID fromSurfaceId, UUID toSurfaceId) {
+    public int copy(UUID copyId, UUID fromSurfaceId, UUID toSurfaceId) {
         Flat flat = requireWall(toSurfaceId);
         flat.surface(fromSurfaceId).orElseThrow(NotFoundException::new);
         Wall target = flat.surface(toSurfaceId).orElseThrow().asWall();
         Map<UUID, Mark> copies = new LinkedHashMap<>();
         for (PlacedMark placed : openMarks(List.of(fromSurfaceId)).getOrDefault(fromSurfaceId, List.of())) {
             if (target.isOnWall(placed.mark().centre())) {
-                copies.put(UUID.randomUUID(), placed.mark());
+                copies.put(UUID.nameUUIDFromBytes((copyId + "/" + placed.id()).getBytes(UTF_8)), placed.mark());
             }
         }
         setAll(toSurfaceId, copies, EventKind.MARKS_COPIED);
@@ -485,6 +490,7 @@ public class Walks {
 
     private void setAll(UUID surfaceId, Map<UUID, Mark> wanted, EventKind kind) {
         Flat flat = requireWall(surfaceId);
+        houses.lock(surfaceId);
         Wall wall = flat.surface(surfaceId).orElseThrow().asWall();
         wanted.values().forEach(mark -> wall.checkOnWall(mark.centre()));
         Instant now = clock.instant();
@@ -568,8 +574,11 @@ public class Walks {
 
     private void change(UUID markId, int seenVersion, EventKind kind, UnaryOperator<Mark> changed) {
         MarkRow row = requireOpenMark(markId);
-        row.checkSeen(seenVersion);
         Mark mark = changed.apply(row.mark());
+        if (mark.equals(row.mark())) {
+            return; // sent again, and arrived the first time
+        }
+        row.checkSeen(seenVersion);
         row.put(mark);
         noteMark(houses.flatOfSurface(row.surfaceId), row, kind, words(mark));
     }
@@ -583,29 +592,34 @@ public class Walks {
         restoreAll(List.of(requireMark(markId)));
     }
 
-    /** Takes the mark that was set last on a surface away, and with it those set in the same stroke. */
-    public void undo(UUID surfaceId) {
-        requireWall(surfaceId);
-        List<MarkRow> open =
-                marks.findBySurfaceIdInAndRemovedAtIsNullAndMadeGoodOnIsNullOrderBySetAtAscIdAsc(List.of(surfaceId));
-        if (!open.isEmpty()) {
-            Instant last = open.getLast().setAt;
-            removeAll(open.stream().filter(row -> row.setAt.equals(last)).toList());
-        }
+    /**
+     * Takes a mark away, and with it those set in the same stroke. It names the mark it means, so that sending it again does
+     * not take away another.
+     */
+    public void undo(UUID markId) {
+        MarkRow meant = requireMark(markId);
+        removeAll(
+                marks
+                        .findBySurfaceIdInAndRemovedAtIsNullAndMadeGoodOnIsNullOrderBySetAtAscIdAsc(
+                                List.of(meant.surfaceId))
+                        .stream()
+                        .filter(row -> row.setAt.equals(meant.setAt))
+                        .toList());
     }
 
-    /** Puts back what was taken away last on a surface. */
-    public void putBack(UUID surfaceId) {
-        requireWall(surfaceId);
-        List<MarkRow> removed = marks.findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(surfaceId);
-        if (!removed.isEmpty()) {
-            Instant last = Optional.ofNullable(removed.getFirst().removedAt).orElseThrow();
-            restoreAll(
-                    removed.stream().filter(row -> last.equals(row.removedAt)).toList());
-        }
+    /** Puts a mark back that was taken away, and with it those taken away in the same stroke. */
+    public void putBack(UUID markId) {
+        MarkRow meant = requireMark(markId);
+        Optional<Instant> removedAt = Optional.ofNullable(meant.removedAt);
+        restoreAll(marks.findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(meant.surfaceId).stream()
+                .filter(row -> removedAt.equals(Optional.ofNullable(row.removedAt)))
+                .toList());
     }
 
     private void removeAll(List<MarkRow> rows) {
+        if (rows.isEmpty()) {
+            return;
+        }
         Instant now = clock.instant();
         Flat flat = houses.flatOfSurface(rows.getFirst().surfaceId);
         for (MarkRow row : rows) {
@@ -617,8 +631,14 @@ public class Walks {
     }
 
     private void restoreAll(List<MarkRow> rows) {
+        if (rows.isEmpty()) {
+            return;
+        }
         Flat flat = houses.flatOfSurface(rows.getFirst().surfaceId);
         for (MarkRow row : rows) {
+            if (row.removedAt == null) {
+                continue;
+            }
             row.removedAt = null;
             noteMark(flat, row, EventKind.MARK_RESTORED, words(row.mark()));
         }
@@ -627,7 +647,7 @@ public class Walks {
     /** The wall that a mark is on. */
     @Transactional(readOnly = true)
     public UUID wallOf(UUID markId) {
-        return marks.findById(markId).orElseThrow(NotFoundException::new).surfaceId;
+        return marks.surfaceOf(markId).orElseThrow(NotFoundException::new);
     }
 
     /** Notes that marks have been made good. */
@@ -703,13 +723,18 @@ public class Walks {
     /** Answers which paint is on the surface, or in which it will be painted. */
     public void answer(UUID surfaceId, PaintAnswer answer, Optional<UUID> tinId, int seenVersion) {
         Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId, seenVersion);
+        VisitRow row = requireVisit(flat, surfaceId);
         Optional<Tin> tin = tinId.map(id -> store.stock().tins().get(id));
         if (answer == PaintAnswer.TIN_IN_STORE && tin.isEmpty()) {
             throw new NotFoundException();
         }
+        UUID answeredTin = answer == PaintAnswer.TIN_IN_STORE ? tinId.orElse(null) : null;
+        if (row.paintAnswer == answer && Objects.equals(row.tinId, answeredTin)) {
+            return; // sent again, and arrived the first time
+        }
+        row.checkSeen(seenVersion);
         row.paintAnswer = answer;
-        row.tinId = answer == PaintAnswer.TIN_IN_STORE ? tinId.orElse(null) : null;
+        row.tinId = answeredTin;
         row.answeredBy = access.member().personId();
         visits.saveAndFlush(row);
         history.note(
@@ -738,7 +763,11 @@ public class Walks {
     /** Decides against the verdict, with the reason; for trim, whether it is painted. */
     public void overrule(UUID surfaceId, Action action, String why, int seenVersion) {
         Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId, seenVersion);
+        VisitRow row = requireVisit(flat, surfaceId);
+        if (row.overruledAction == action && why.equals(row.overruledWhy)) {
+            return; // sent again, and arrived the first time
+        }
+        row.checkSeen(seenVersion);
         row.overruledAction = action;
         row.overruledWhy = why;
         visits.saveAndFlush(row);
@@ -751,19 +780,22 @@ public class Walks {
     /** Back to the verdict. */
     public void follow(UUID surfaceId, int seenVersion) {
         Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId, seenVersion);
+        VisitRow row = requireVisit(flat, surfaceId);
+        if (row.overruledAction == null) {
+            return; // sent again, and arrived the first time
+        }
+        row.checkSeen(seenVersion);
         row.overruledAction = null;
         row.overruledWhy = null;
         visits.saveAndFlush(row);
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.VERDICT_FOLLOWED, "");
     }
 
-    private VisitRow requireVisit(Flat flat, UUID surfaceId, int seenVersion) {
+    private VisitRow requireVisit(Flat flat, UUID surfaceId) {
         UUID turnoverId = requireTurnover(flat);
-        VisitRow row = visits.findBySurfaceIdAndTurnoverId(surfaceId, turnoverId)
+        houses.lock(surfaceId);
+        return visits.findBySurfaceIdAndTurnoverId(surfaceId, turnoverId)
                 .orElseGet(() -> new VisitRow(surfaceId, turnoverId));
-        row.checkSeen(seenVersion);
-        return row;
     }
 
     private static UUID requireTurnover(Flat flat) {
@@ -785,9 +817,10 @@ public class Walks {
     }
 
     private MarkRow requireMark(UUID markId) {
-        MarkRow row = marks.findById(markId).orElseThrow(NotFoundException::new);
-        requireWall(row.surfaceId);
-        return row;
+        UUID surfaceId = wallOf(markId);
+        requireWall(surfaceId);
+        houses.lock(surfaceId);
+        return marks.findById(markId).orElseThrow(NotFoundException::new);
     }
 
     private MarkRow requireOpenMark(UUID markId) {

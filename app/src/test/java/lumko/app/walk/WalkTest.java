@@ -477,7 +477,11 @@ class WalkTest extends ApplicationTest {
         void twoHandsOnOneMarkAreToldSo() {
             Map<String, String> seen = with("edge", "CHIPPED");
             post(member("jonas"), "/marks/" + id + "/condition", seen);
-            assertThat(post(member("saoirse"), "/marks/" + id + "/condition", seen))
+            assertThat(post(member("jonas"), "/marks/" + id + "/condition", seen))
+                    .as("the same change sent again")
+                    .hasStatusOk();
+            Map<String, String> another = Map.of("edge", "LOOSE_PAPER", "version", String.valueOf(seen.get("version")));
+            assertThat(post(member("saoirse"), "/marks/" + id + "/condition", another))
                     .hasStatus(409);
         }
     }
@@ -501,9 +505,17 @@ class WalkTest extends ApplicationTest {
             set("DING", 300, 300);
             assertThat(sweep(at(7))).hasStatusOk();
             assertThat(walked().marks()).hasSize(8);
-            post(member("jonas"), "/walls/" + wallId + "/undo", Map.of());
+            Map<String, String> last =
+                    Map.of("mark", walked().marks().getLast().id().toString());
+            post(member("jonas"), "/walls/" + wallId + "/undo", last);
             assertThat(walked().marks()).hasSize(1);
-            post(member("jonas"), "/walls/" + wallId + "/put-back", Map.of());
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/undo", last))
+                    .hasStatusOk();
+            assertThat(walked().marks()).as("the same undo sent twice").hasSize(1);
+            post(member("jonas"), "/walls/" + wallId + "/put-back", last);
+            assertThat(walked().marks()).hasSize(8);
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/put-back", last))
+                    .hasStatusOk();
             assertThat(walked().marks()).hasSize(8);
         }
 
@@ -525,10 +537,14 @@ class WalkTest extends ApplicationTest {
             set("NAIL_HOLE", 500, 1500);
             set("ANCHOR", 3500, 1500);
             UUID other = wall(flat, 1).id();
-            assertThat(post(member("jonas"), "/walls/" + wallId + "/marks/copied", Map.of("to", other.toString())))
+            Map<String, String> copy =
+                    Map.of("to", other.toString(), "id", UUID.randomUUID().toString());
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/marks/copied", copy))
                     .hasStatusOk()
                     .bodyText()
                     .contains("1 mark copied to", "Study B", "1 would lie beyond its edge");
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/marks/copied", copy))
+                    .hasStatusOk();
             assertThat(asLead(() -> walks.wall(other)).marks())
                     .extracting(mark -> mark.mark().fault().kind())
                     .containsExactly(FaultKind.NAIL_HOLE);

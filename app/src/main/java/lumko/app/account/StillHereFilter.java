@@ -1,0 +1,41 @@
+package lumko.app.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Asks on each request whether who signed in may still be here, and as what: somebody who was deactivated, got another role
+ * or another password does not stay in with what the session remembers.
+ */
+final class StillHereFilter extends OncePerRequestFilter {
+    private final Accounts accounts;
+
+    StillHereFilter(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication remembered = SecurityContextHolder.getContext().getAuthentication();
+        if (remembered != null && remembered.getPrincipal() instanceof Member signedIn) {
+            SecurityContext context = SecurityContextHolder.createEmptyContext();
+            Optional<Member> current = accounts.current(signedIn);
+            if (current.isPresent()) {
+                context.setAuthentication(Accounts.signedIn(current.get()));
+            } else if (request.getSession(false) != null) {
+                request.getSession(false).invalidate();
+            }
+            SecurityContextHolder.setContext(context);
+        }
+        chain.doFilter(request, response);
+    }
+}

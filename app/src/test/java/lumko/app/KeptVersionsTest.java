@@ -1,0 +1,120 @@
+package lumko.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPInputStream;
+import lumko.app.account.Member;
+import lumko.app.platform.UnitSystem;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What earlier versions left behind: a dump of each schema that was ever landed, with the demo in it, and a whole record as it
+ * was written out. Whatever has changed since, this version starts from both. A migration that has landed is never changed.
+ */
+class KeptVersionsTest extends ApplicationTest {
+    @Autowired
+    JsonMapper json;
+
+    private static String kept(String name) {
+        InputStream packed = KeptVersionsTest.class.getResourceAsStream("/kept/" + name);
+        try (InputStream in = new GZIPInputStream(java.util.Objects.requireNonNull(packed))) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    private static TestDatabase.Access restored(int schema) throws SQLException {
+        TestDatabase.Access access = TestDatabase.another("kept_" + schema);
+        try (var connection = DriverManager.getConnection(access.url(), access.user(), access.password());
+                var statement = connection.createStatement()) {
+            statement.execute(kept("schema-" + schema + ".sql.gz"));
+        }
+        return access;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = 5)
+    void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
+        TestDatabase.Access access = restored(schema);
+        try (var application = new SpringApplicationBuilder(LumkoApplication.class)
+                .run(
+                        "--lumko.demo=true",
+                        "--server.port=0",
+                        "--spring.datasource.url=" + access.url(),
+                        "--spring.datasource.username=" + access.user(),
+                        "--spring.datasource.password=" + access.password())) {
+            int port = ((ServletWebServerApplicationContext) application)
+                    .getWebServer()
+                    .getPort();
+            SignedInClient lead = SignedInClient.of(port, "mirela");
+            String front = lead.get("/").body();
+            assertThat(front).contains("Ropewalk Court", "Brickfield House");
+            String flat = first(front, "href=\"(/flats/[0-9a-f-]+)\"");
+            assertThat(lead.get(flat).statusCode()).isEqualTo(200);
+            int sheets = 0;
+            Matcher flats = Pattern.compile("href=\"(/flats/[0-9a-f-]+)\"").matcher(front);
+            while (flats.find()) {
+                Matcher sheet = Pattern.compile("href=\"(/sheets/[0-9a-f-]+)\"")
+                        .matcher(lead.get(flats.group(1)).body());
+                while (sheet.find()) {
+                    assertThat(lead.get(sheet.group(1)).statusCode()).isEqualTo(200);
+                    sheets++;
+                }
+            }
+            assertThat(sheets).as("sheets of the demo").isGreaterThan(3);
+            String walk = first(lead.get(flat).body(), "href=\"(/walls/[0-9a-f-]+/walk)\"");
+            assertThat(lead.get(walk).statusCode()).isEqualTo(200);
+        }
+    }
+
+    private static String first(String page, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(page);
+        assertThat(matcher.find()).as(pattern).isTrue();
+        return matcher.group(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = 5)
+    void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
+        String document = kept("record-" + schema + ".json.gz");
+        Member lead = accounts.found(
+                "Moved from elsewhere",
+                UnitSystem.METRIC,
+                "Europe/London",
+                "Ruth Falk",
+                "ruth-" + UUID.randomUUID(),
+                "long enough to be safe");
+        SignedInClient client = SignedInClient.nobody(port);
+        client.signIn(lead.login(), "long enough to be safe");
+        client.renewToken();
+        assertThat(client.upload("/exchange/record", "file", document.getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .contains("The record is here:");
+        JsonNode before = json.readTree(document).at("/tables");
+        JsonNode after =
+                json.readTree(client.get("/exchange/lumko-record.json").body()).at("/tables");
+        for (String table : before.propertyNames()) {
+            int own = table.equals("person") ? 1 : 0;
+            assertThat(after.get(table).size())
+                    .as(table)
+                    .isGreaterThanOrEqualTo(before.get(table).size() + own);
+        }
+        assertThat(client.get("/").body()).contains("Ropewalk Court");
+    }
+}
