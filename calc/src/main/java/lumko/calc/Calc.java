@@ -1,6 +1,8 @@
 package lumko.calc;
 
 import java.io.PrintWriter;
+import lumko.calc.job.CasesCommand;
+import lumko.calc.job.JobCommand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -17,7 +19,9 @@ import picocli.CommandLine.Command;
             FilmCommand.class,
             RecipeCommand.class,
             BoxCommand.class,
-            HideCommand.class
+            HideCommand.class,
+            JobCommand.class,
+            CasesCommand.class
         })
 public final class Calc {
     /** The input or the call cannot be taken. */

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A JSON document read and one written. */
-final class Document {
+public final class Document {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     @Option(names = "--in", paramLabel = "FILE", description = "the document to read; standard input without it")
@@ -29,7 +29,7 @@ final class Document {
     private Optional<Path> out = Optional.empty();
 
     /** A value in the document and where it stands. */
-    record Node(JsonNode json, String path) {
+    public record Node(JsonNode json, String path) {
         Node at(String field) {
             return new Node(json.path(field), path.isEmpty() ? field : path + "." + field);
         }
@@ -103,7 +103,7 @@ final class Document {
         }
     }
 
-    Node read() throws IOException {
+    public Node read() throws IOException {
         byte[] bytes = in.isPresent() ? Files.readAllBytes(in.get()) : System.in.readAllBytes();
         try {
             return new Node(JSON.readTree(bytes), "");
@@ -117,7 +117,7 @@ final class Document {
         }
     }
 
-    void write(Map<String, Object> answer) throws IOException {
+    public void write(Map<String, Object> answer) throws IOException {
         byte[] bytes = JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(answer);
         if (out.isPresent()) {
             Files.write(out.get(), bytes);

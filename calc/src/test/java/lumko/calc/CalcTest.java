@@ -8,15 +8,15 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 /** Calls the command as a shell would. */
-abstract class CalcTest {
+public abstract class CalcTest {
     /** What a call came to. */
-    record Outcome(int end, String out, String err) {
-        List<String> cells(int line) {
+    protected record Outcome(int end, String out, String err) {
+        public List<String> cells(int line) {
             return List.of(out.split("\n")[line].split(",", -1));
         }
     }
 
-    static Outcome call(String in, String... arguments) {
+    protected static Outcome call(String in, String... arguments) {
         return call(in.getBytes(StandardCharsets.UTF_8), arguments);
     }
 

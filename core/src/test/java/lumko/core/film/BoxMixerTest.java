@@ -94,8 +94,8 @@ class BoxMixerTest {
     @Test
     void theRestComesFromFewPaintsByTheLadle() {
         List<Available> tins = new ArrayList<>(store(40));
-        tins.add(tin("own", "#b5bdc5", 1.2));
-        Mix mix = BoxMixer.nearest(target("#b5bdc5"), tins, 4, Way.BY_LADLE);
+        tins.add(tin("own", "#ccc8bf", 1.2));
+        Mix mix = BoxMixer.nearest(target("#ccc8bf"), tins, 4, Way.BY_LADLE);
         assertThat(mix.parts()).contains(new Part("own", 1.2, true));
         assertThat(mix.parts()).hasSizeLessThanOrEqualTo(5);
         assertThat(mix.parts().stream()

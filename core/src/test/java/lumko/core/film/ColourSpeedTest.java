@@ -10,6 +10,7 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.NearestColours;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
+import lumko.core.hold.Binder;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -37,6 +38,7 @@ public class ColourSpeedTest {
     private final RecipeFinder.Order order = new RecipeFinder.Order(Map.of(Dispenser.WHITE_BASE, 1.0), 2500, 0.1, 5);
     private NearestColours index = new NearestColours(List.of());
     private List<Lab> wanted = List.of();
+    private List<BoxMixer.Available> tins = List.of();
     private int next;
 
     @Setup
@@ -52,6 +54,12 @@ public class ColourSpeedTest {
             some.add(any(random));
         }
         wanted = some;
+        List<BoxMixer.Available> store = new ArrayList<>();
+        for (int n = 0; n < 40; n++) {
+            Spectrum colour = SmoothReflectance.of(any(random), Colorimetry.DAYLIGHT);
+            store.add(new BoxMixer.Available("t" + n, colour, 0.3 + 4 * random.nextDouble(), Binder.WATERBORNE, 4));
+        }
+        tins = store;
     }
 
     /** As wall colours lie: mostly light and weak, some strong, blues among them. */
@@ -78,6 +86,12 @@ public class ColourSpeedTest {
     @Benchmark
     public RecipeFinder.Recipe recipeOfUpToFive() {
         return finder.find(Target.of(spectrum), order);
+    }
+
+    /** Left-overs of forty colours, as many litres as a room takes. */
+    @Benchmark
+    public BoxMixer.Mix mixOfFortyTins() {
+        return BoxMixer.nearest(Target.of(spectrum), tins, 6, BoxMixer.Way.BY_LADLE);
     }
 
     @Test

@@ -1,0 +1,100 @@
+package lumko.calc.job;
+
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Cases: jobs as good painters would have them, held against what the core answers. */
+@Command(
+        name = "cases",
+        description = {
+            "Holds the core against cases, one JSON object a line: a situation, and what a good painter does about it.",
+            "Every expectation is held, failed (with what stands there instead) or not judged (with the reason).",
+            "Prints what failed and what was not judged, and counts. Ends with 1 if any failed, with 2 if a line is no case."
+        },
+        footer = {"", "Example:", "  ./lumko calc cases cases.jsonl"},
+        mixinStandardHelpOptions = true)
+public final class CasesCommand implements Callable<Integer> {
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
+
+    @Parameters(paramLabel = "FILE", description = "the cases, a JSON object a line")
+    private Path file = Path.of("");
+
+    @Option(names = "--all", description = "prints what is held as well")
+    private boolean isAll;
+
+    @Override
+    public Integer call() throws Exception {
+        List<Held> judged = new ArrayList<>();
+        List<JsonNode> cases = read(file);
+        for (JsonNode each : cases) {
+            judged.addAll(judge(each));
+        }
+        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        for (Held held : judged) {
+            if (isAll || held.answer() != Held.Answer.HELD) {
+                out.println(held.caseId() + " " + words(held.answer()) + ": " + held.expectation()
+                        + (held.why().isEmpty() ? "" : " — " + held.why()));
+            }
+        }
+        out.println(cases.size() + " cases, " + count(judged, Held.Answer.HELD) + " expectations held, "
+                + count(judged, Held.Answer.FAILED) + " failed, " + count(judged, Held.Answer.NOT_JUDGED)
+                + " not judged; "
+                + judged.stream()
+                        .filter(Held::isFailed)
+                        .map(Held::caseId)
+                        .distinct()
+                        .count()
+                + " cases with a failure");
+        return judged.stream().anyMatch(Held::isFailed) ? 1 : 0;
+    }
+
+    private static String words(Held.Answer answer) {
+        return switch (answer) {
+            case HELD -> "held";
+            case FAILED -> "failed";
+            case NOT_JUDGED -> "not judged";
+        };
+    }
+
+    private static long count(List<Held> judged, Held.Answer answer) {
+        return judged.stream().filter(held -> held.answer() == answer).count();
+    }
+
+    /** The cases of a file, each of the shape of one. */
+    static List<JsonNode> read(Path file) throws java.io.IOException {
+        List<JsonNode> cases = new ArrayList<>();
+        int line = 0;
+        for (String text : Files.readAllLines(file, StandardCharsets.UTF_8)) {
+            line++;
+            try {
+                JsonNode one = JSON.readTree(text);
+                Shapes.read().check(one, "case", "");
+                cases.add(one);
+            } catch (JacksonException broken) {
+                throw new BadOrderException("line " + line + ": no JSON: " + broken.getOriginalMessage());
+            } catch (BadOrderException refused) {
+                throw new BadOrderException("line " + line + ", " + refused.getMessage());
+            }
+        }
+        return cases;
+    }
+
+    /** Every expectation of a case, judged against what the core answers to its situation. */
+    static List<Held> judge(JsonNode one) {
+        return CaseJudge.judge(one, TodaysCore.plan(Situation.asJob(one.get("situation"))));
+    }
+}

@@ -1,0 +1,166 @@
+package lumko.calc.job;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lumko.core.drying.Climate;
+import lumko.core.fault.Condition;
+import lumko.core.fault.FaultKind;
+import lumko.core.hold.Binder;
+import lumko.core.hold.TopLayer;
+import lumko.core.judge.PaintBasis;
+import lumko.core.practice.Question;
+import lumko.core.practice.School;
+import lumko.core.repair.Method;
+import lumko.core.step.Caution;
+import lumko.core.step.Material;
+import lumko.core.step.StepKind;
+import lumko.core.step.Tool;
+import lumko.core.wall.EveryTime;
+import lumko.core.wall.Fitting;
+import lumko.core.wall.Opening;
+import lumko.core.wall.RoomFinding;
+import lumko.core.wall.RoomKind;
+import lumko.core.wall.Substrate;
+import lumko.core.wall.Texture;
+import lumko.core.wall.WindowLight;
+import lumko.core.work.Action;
+import lumko.core.work.FittingWay;
+import lumko.core.work.Setting;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The frozen words of jobs and cases, and what the core calls each today. {@code words.csv} is the one table between them: a
+ * word keeps its meaning when the core is renamed. A word without a constant is one that the core has no such thing for yet.
+ */
+final class Vocabulary {
+    private static final List<Class<? extends Enum<?>>> TYPES = List.of(
+            FaultKind.class,
+            Action.class,
+            Method.class,
+            StepKind.class,
+            Tool.class,
+            Material.class,
+            Caution.class,
+            RoomFinding.class,
+            Fitting.Kind.class,
+            Opening.Kind.class,
+            EveryTime.Kind.class,
+            FittingWay.Way.class,
+            Question.class,
+            School.class,
+            Binder.class,
+            TopLayer.class,
+            Substrate.class,
+            Texture.class,
+            RoomKind.class,
+            Setting.Side.class,
+            WindowLight.class,
+            Climate.Air.class,
+            PaintBasis.class,
+            Condition.Edge.class,
+            Condition.Backing.class,
+            Condition.Movement.class);
+
+    private static final Vocabulary READ = new Vocabulary();
+
+    /** A word, and the constant of the core it stands for, empty if there is none. */
+    record Word(String list, String word, String meaning, Optional<Enum<?>> constant) {}
+
+    private final Map<String, Map<String, Word>> lists = new LinkedHashMap<>();
+    private final Map<String, Map<Enum<?>, String>> words = new LinkedHashMap<>();
+
+    private Vocabulary() {
+        Map<String, Enum<?>> constants = TYPES.stream()
+                .flatMap(type -> Stream.of(type.getEnumConstants()))
+                .collect(Collectors.toMap(Vocabulary::nameOf, Function.identity()));
+        for (CSVRecord row : table("words.csv")) {
+            String name = row.get("constant");
+            Optional<Enum<?>> constant = name.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(Objects.requireNonNull(constants.get(name), "words.csv names no constant: " + name));
+            Word word = new Word(row.get("list"), row.get("word"), row.get("meaning"), constant);
+            lists.computeIfAbsent(word.list(), list -> new LinkedHashMap<>()).put(word.word(), word);
+            constant.ifPresent(each -> words.computeIfAbsent(word.list(), list -> new LinkedHashMap<>())
+                    .putIfAbsent(each, word.word()));
+        }
+    }
+
+    /** The nested name of a constant: {@code Fitting.Kind.SOCKET}. */
+    private static String nameOf(Enum<?> constant) {
+        Class<?> type = constant.getDeclaringClass();
+        Class<?> outer = type.getEnclosingClass();
+        return (outer == null ? "" : outer.getSimpleName() + ".") + type.getSimpleName() + "." + constant.name();
+    }
+
+    static Vocabulary read() {
+        return READ;
+    }
+
+    /** The rows of a table that ships with the program. */
+    static List<CSVRecord> table(String name) {
+        try (CSVParser parser = CSVParser.parse(
+                new InputStreamReader(
+                        Objects.requireNonNull(Vocabulary.class.getResourceAsStream("/lumko/calc/" + name)),
+                        StandardCharsets.UTF_8),
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get())) {
+            return parser.getRecords();
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    /** The names of all lists. */
+    List<String> lists() {
+        return List.copyOf(lists.keySet());
+    }
+
+    List<String> words(String list) {
+        return List.copyOf(lists.getOrDefault(list, Map.of()).keySet());
+    }
+
+    List<Word> entries(String list) {
+        return new ArrayList<>(lists.getOrDefault(list, Map.of()).values());
+    }
+
+    boolean knows(String list, String word) {
+        return lists.getOrDefault(list, Map.of()).containsKey(word);
+    }
+
+    /** What the core calls a word; empty where it has no such thing yet. */
+    <E extends Enum<E>> Optional<E> constant(Class<E> type, String list, String word) {
+        return Optional.ofNullable(lists.getOrDefault(list, Map.of()).get(word))
+                .flatMap(Word::constant)
+                .filter(type::isInstance)
+                .map(type::cast);
+    }
+
+    /** Whether the core has something for a word. */
+    boolean isInTheCore(String list, String word) {
+        return Optional.ofNullable(lists.getOrDefault(list, Map.of()).get(word))
+                .flatMap(Word::constant)
+                .isPresent();
+    }
+
+    /** The word for a constant of the core. */
+    String word(String list, Enum<?> constant) {
+        return Optional.ofNullable(words.getOrDefault(list, Map.of()).get(constant))
+                .orElseThrow(() -> new IllegalStateException("words.csv has no word for " + nameOf(constant)));
+    }
+}
