@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.time.LocalDate;
 import java.util.List;
@@ -121,7 +120,7 @@ class FortyMarksTest extends BrowserTest {
         phone.locator("#copying summary").click();
         phone.locator("#to").selectOption(new SelectOption().setLabel("Study B"));
         phone.locator("#copy").click();
-        assertThat(phone.getByRole(AriaRole.STATUS)).containsText(swept + " marks copied to Study B");
+        assertThat(phone.locator(".undo [role=status]")).containsText(swept + " marks copied to Study B");
         onWall(phone, 1);
         assertThat(rows).hasCount(swept);
 

@@ -16,6 +16,7 @@ import lumko.app.house.Surface;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
 import lumko.core.repair.Mark;
+import lumko.core.repair.Method;
 import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -62,9 +63,10 @@ class HistoryTest extends ApplicationTest {
         Surface wall = wall(flat, 0);
         as(member("jonas"), () -> {
             UUID id = UUID.randomUUID();
-            walks.set(id, wall.id(), new Mark(Spot.ofMillimetres(900, 900), FaultKind.DING.usualFault()));
+            walks.set(id, wall.id(), new Mark(Spot.ofMillimetres(900, 900), FaultKind.ANCHOR.usualFault()));
             for (int n = 0; n < History.PAGE; n++) {
-                walks.method(id, Optional.empty(), walks.repaired(id).mark().version());
+                Optional<Method> way = n % 2 == 0 ? Optional.of(Method.PUNCH_PLUG_IN) : Optional.empty();
+                walks.method(id, way, walks.repaired(id).mark().version());
             }
             return flat;
         });
