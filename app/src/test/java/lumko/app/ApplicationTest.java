@@ -10,13 +10,14 @@ import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.NewRoom;
+import lumko.app.house.Recording;
 import lumko.app.house.Surface;
 import lumko.app.platform.UnitSystem;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
+import lumko.core.record.Substrate;
 import lumko.reader.SimulatedReader;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -57,6 +58,9 @@ public abstract class ApplicationTest {
 
     @Autowired
     protected Houses houses;
+
+    @Autowired
+    protected Recording recording;
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
@@ -123,8 +127,8 @@ public abstract class ApplicationTest {
                     .orElseThrow()
                     .id();
             int number = NEXT_NUMBER.incrementAndGet();
-            UUID flatId = houses.addFlat(houseId, number, 8 + number % 50, 8 + number / 50 % 50);
-            houses.addRoom(
+            UUID flatId = recording.addFlat(houseId, number, 8 + number % 50, 8 + number / 50 % 50);
+            recording.addRoom(
                     flatId,
                     NewRoom.bare(
                             "Study",

@@ -3,10 +3,23 @@ package lumko.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jakarta.persistence.EntityManagerFactory;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import lumko.app.account.Member;
 import lumko.app.house.Flat;
+import lumko.core.activity.Advice;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Tool;
+import lumko.core.figure.Figure;
+import lumko.core.practice.Question;
+import lumko.core.practice.School;
+import org.hibernate.engine.spi.SessionFactoryImplementor;
+import org.hibernate.persister.entity.AbstractEntityPersister;
+import org.hibernate.persister.entity.EntityPersister;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,6 +31,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 class SchemaTest extends ApplicationTest {
     @Autowired
     JdbcClient jdbc;
+
+    @Autowired
+    EntityManagerFactory entities;
 
     @Test
     void everyTableOfOursCarriesItsOrganisation() {
@@ -56,13 +72,13 @@ class SchemaTest extends ApplicationTest {
         Member lead = member("mirela");
         String choose = """
                 insert into practice_choice (id, organisation_id, question, school, version)
-                values (gen_random_uuid(), :organisation, 'UNASKED', 'NONE', 0)""";
+                values (gen_random_uuid(), :organisation, 'GLUE_RESIDUE', 'GLUE_WASHED_OFF', 0)""";
         jdbc.sql(choose).param("organisation", lead.organisationId()).update();
         assertThatThrownBy(() -> jdbc.sql(choose)
                         .param("organisation", lead.organisationId())
                         .update())
                 .isInstanceOf(DataIntegrityViolationException.class);
-        jdbc.sql("delete from practice_choice where question = 'UNASKED'").update();
+        jdbc.sql("delete from practice_choice where question = 'GLUE_RESIDUE'").update();
     }
 
     @ParameterizedTest
@@ -101,5 +117,52 @@ class SchemaTest extends ApplicationTest {
         assertThatThrownBy(() -> jdbc.sql(statement).update())
                 .isInstanceOf(DataIntegrityViolationException.class)
                 .hasMessageContaining("check constraint");
+    }
+
+    /** Enums that are written as text, or as arrays of it, by column. */
+    private static final Map<String, Class<? extends Enum<?>>> WRITTEN_AS_TEXT = Map.of(
+            "practice_choice.question", Question.class,
+            "practice_choice.school", School.class,
+            "own_figure.figure", Figure.class,
+            "sheet_step.tools", Tool.class,
+            "sheet_step.cautions", Caution.class,
+            "sheet_step.says", Advice.class);
+
+    @Test
+    void theDatabaseTakesEveryConstantAndNoOther() {
+        Map<String, Class<?>> columns = new TreeMap<>(WRITTEN_AS_TEXT);
+        entities.unwrap(SessionFactoryImplementor.class)
+                .getMappingMetamodel()
+                .forEachEntityDescriptor(entity -> enumsOf(entity, columns));
+        assertThat(columns).hasSizeGreaterThan(40);
+        columns.forEach((column, type) -> assertThat(allowed(column))
+                .describedAs(column)
+                .containsExactlyInAnyOrder(Arrays.stream(type.getEnumConstants())
+                        .map(constant -> ((Enum<?>) constant).name())
+                        .toArray(String[]::new)));
+    }
+
+    private static void enumsOf(EntityPersister entity, Map<String, Class<?>> columns) {
+        AbstractEntityPersister mapped = (AbstractEntityPersister) entity;
+        for (String property : mapped.getPropertyNames()) {
+            Class<?> type = mapped.getPropertyType(property).getReturnedClass();
+            if (type.isEnum()) {
+                columns.put(mapped.getTableName() + "." + mapped.getPropertyColumnNames(property)[0], type);
+            }
+        }
+    }
+
+    /** The texts that the CHECK of a column alone names. */
+    private List<String> allowed(String column) {
+        String[] parts = column.split("\\.");
+        return jdbc.sql("""
+                        select distinct m[1] from pg_constraint c
+                        join pg_attribute a on a.attrelid = c.conrelid and c.conkey = array[a.attnum]
+                        cross join regexp_matches(pg_get_constraintdef(c.oid), '''([A-Z_0-9]+)''', 'g') m
+                        where c.contype = 'c' and c.conrelid = cast(:table as regclass) and a.attname = :column""")
+                .param("table", parts[0])
+                .param("column", parts[1])
+                .query(String.class)
+                .list();
     }
 }

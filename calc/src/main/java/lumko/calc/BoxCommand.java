@@ -7,7 +7,7 @@ import java.util.concurrent.Callable;
 import lumko.core.colour.Colorimetry;
 import lumko.core.film.BoxMixer;
 import lumko.core.film.Target;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 

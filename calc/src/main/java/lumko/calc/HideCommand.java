@@ -6,8 +6,8 @@ import java.util.concurrent.Callable;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Colorant;
-import lumko.core.film.DryFilm;
 import lumko.core.film.Hiding;
+import lumko.core.paint.DryFilm;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 

@@ -22,17 +22,17 @@ import lumko.core.figure.Figure;
 import lumko.core.film.BoxMixer;
 import lumko.core.film.CoatOdds;
 import lumko.core.film.Colorant;
-import lumko.core.film.DataSheet;
 import lumko.core.film.Dispenser;
 import lumko.core.film.Hiding;
 import lumko.core.film.RecipeFinder;
 import lumko.core.film.Target;
 import lumko.core.film.UnrepeatableMix;
 import lumko.core.film.WetPaint;
-import lumko.core.hold.Binder;
+import lumko.core.job.HidingWay;
+import lumko.core.paint.Binder;
+import lumko.core.paint.DataSheet;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Volume;
-import lumko.core.work.HidingWay;
 import org.springframework.stereotype.Component;
 
 /** Finds what is laid on the bench, and computes with it. */

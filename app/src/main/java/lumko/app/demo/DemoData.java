@@ -16,6 +16,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import lumko.app.account.Accounts;
 import lumko.app.account.DemoPeople;
 import lumko.app.account.Member;
@@ -23,9 +24,9 @@ import lumko.app.account.People;
 import lumko.app.account.Role;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
+import lumko.app.house.Recording;
 import lumko.app.house.Roof;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
@@ -34,7 +35,6 @@ import lumko.app.house.WallFeature;
 import lumko.app.paint.Base;
 import lumko.app.paint.NewProduct;
 import lumko.app.paint.PaintKind;
-import lumko.app.paint.Sheen;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
@@ -43,29 +43,34 @@ import lumko.app.platform.UnitSystem;
 import lumko.app.sheet.Closing;
 import lumko.app.sheet.Inspection;
 import lumko.app.sheet.Sheet;
+import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.SheetStep;
 import lumko.app.sheet.Sheets;
+import lumko.app.sheet.Ticking;
+import lumko.app.walk.Deciding;
+import lumko.app.walk.Marking;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.colour.Srgb;
 import lumko.core.drying.Climate;
-import lumko.core.drying.Drying;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
-import lumko.core.film.DataSheet;
-import lumko.core.hold.Binder;
+import lumko.core.fault.RoomFinding;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
+import lumko.core.paint.Binder;
+import lumko.core.paint.DataSheet;
+import lumko.core.paint.Sheen;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
+import lumko.core.record.Layer;
+import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
-import lumko.core.wall.Box;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomFinding;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Spot;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
-import lumko.core.wall.Wall;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -87,8 +92,13 @@ class DemoData implements ApplicationRunner {
     private final People people;
     private final Store store;
     private final Houses houses;
+    private final Recording recording;
     private final Walks walks;
+    private final Deciding deciding;
+    private final Marking marking;
     private final Sheets sheets;
+    private final SheetMaking making;
+    private final Ticking ticking;
     private final Closing closing;
     private final DemoReadings readings;
     private final ShiftableClock clock;
@@ -108,8 +118,13 @@ class DemoData implements ApplicationRunner {
             People people,
             Store store,
             Houses houses,
+            Recording recording,
             Walks walks,
+            Deciding deciding,
+            Marking marking,
             Sheets sheets,
+            SheetMaking making,
+            Ticking ticking,
             Closing closing,
             DemoReadings readings,
             ShiftableClock clock,
@@ -119,8 +134,13 @@ class DemoData implements ApplicationRunner {
         this.people = people;
         this.store = store;
         this.houses = houses;
+        this.recording = recording;
         this.walks = walks;
+        this.deciding = deciding;
+        this.marking = marking;
         this.sheets = sheets;
+        this.making = making;
+        this.ticking = ticking;
         this.closing = closing;
         this.readings = readings;
         this.clock = clock;
@@ -337,7 +357,7 @@ class DemoData implements ApplicationRunner {
     // ---- houses
 
     private UUID ropewalk() {
-        UUID house = houses.addHouse("Ropewalk Court", 1911, Roof.SAW, false);
+        UUID house = recording.addHouse("Ropewalk Court", 1911, Roof.SAW, false);
         List<UUID> flats = flats(house, 5, 5, 4, 4);
         detailed(flats.get(6));
         for (int n = 0; n < flats.size(); n++) {
@@ -360,7 +380,7 @@ class DemoData implements ApplicationRunner {
     }
 
     private UUID terrace() {
-        UUID house = houses.addHouse("Tern Terrace", 1934, Roof.GABLE, false);
+        UUID house = recording.addHouse("Tern Terrace", 1934, Roof.GABLE, false);
         List<UUID> cottages = flats(house, 6);
         for (int n = 0; n < cottages.size(); n++) {
             lighter(cottages.get(n), n + 3, Substrate.LIME_PLASTER);
@@ -373,7 +393,7 @@ class DemoData implements ApplicationRunner {
     }
 
     private UUID brickfield() {
-        UUID house = houses.addHouse("Brickfield House", 1976, Roof.FLAT, true);
+        UUID house = recording.addHouse("Brickfield House", 1976, Roof.FLAT, true);
         List<UUID> flats = flats(house, 6, 6, 6, 6);
         for (int n = 0; n < flats.size(); n++) {
             if (n != 18) {
@@ -396,14 +416,14 @@ class DemoData implements ApplicationRunner {
         List<UUID> flats = new ArrayList<>();
         for (int floor = 0; floor < perFloor.length; floor++) {
             for (int bay = 0; bay < perFloor[floor]; bay++) {
-                flats.add(houses.addFlat(house, flats.size() + 1, floor, bay));
+                flats.add(recording.addFlat(house, flats.size() + 1, floor, bay));
             }
         }
         return flats;
     }
 
     private void dates(UUID flat, int keysBack, int viewing, int moveIn) {
-        houses.setDates(
+        recording.setDates(
                 flat,
                 today.plusDays(keysBack),
                 Optional.of(today.plusDays(viewing)),
@@ -472,7 +492,7 @@ class DemoData implements ApplicationRunner {
                 Substrate.LIME_PLASTER,
                 painted("Steam Satin", "Tide Glass", 3.6));
         Surface green = houses.flat(flat).walls().skip(2).findFirst().orElseThrow();
-        houses.addCoat(
+        recording.addCoat(
                 green.id(),
                 NewCoat.finish(
                         id(products, "Plain Wall"),
@@ -615,11 +635,11 @@ class DemoData implements ApplicationRunner {
 
     private void mark(Room room, int side, FaultKind kind, double left, double up, Measures measures) {
         Surface wall = room.walls().skip(side).findFirst().orElseThrow();
-        walks.set(uuid(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.of(measures)));
+        marking.set(uuid(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.of(measures)));
     }
 
     private void find(Room room, RoomFinding finding) {
-        walks.find(room.walls().findFirst().orElseThrow().id(), finding, true);
+        deciding.find(room.walls().findFirst().orElseThrow().id(), finding, true);
     }
 
     /** Lets go of what has been written, so that later queries need not look through all of it for changes. */
@@ -642,7 +662,7 @@ class DemoData implements ApplicationRunner {
             double width,
             Substrate substrate,
             Map<SurfaceKind, List<NewCoat>> coats) {
-        houses.addRoom(
+        recording.addRoom(
                 flat,
                 new NewRoom(
                         name,
@@ -697,26 +717,25 @@ class DemoData implements ApplicationRunner {
         letGo();
         Surface wall = flat.walls().skip(2).findFirst().orElseThrow();
         marks(wall, markCount);
-        walks.answer(
+        deciding.answer(
                 wall.id(),
                 PaintAnswer.TIN_IN_STORE,
                 wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
                 EditableRow.UNSAVED);
         Instant last = clock.instant().minus(Duration.ofHours(lastTickHoursAgo));
-        UUID sheetId = clock.at(last.minus(Duration.ofDays(5)), () -> sheets.make(flatId));
+        UUID sheetId = clock.at(last.minus(Duration.ofDays(5)), () -> making.make(flatId));
         clock.at(last.minus(Duration.ofDays(5)), () -> {
-            sheets.noteClimate(sheetId, Climate.of(18.5, 58, Climate.Air.MOVING));
+            ticking.noteClimate(sheetId, Climate.of(18.5, 58, Climate.Air.MOVING));
             return sheetId;
         });
         Sheet sheet = sheets.sheet(sheetId);
         int ticked = Math.min(ticks, sheet.steps().size());
-        List<Duration> moments = moments(sheet.steps().subList(0, ticked));
-        for (int n = 0; n < ticked; n++) {
-            SheetStep step = sheet.steps().get(n);
-            Instant at = last.minus(moments.getLast()).plus(moments.get(n));
+        List<Moment> moments = moments(sheet).subList(0, ticked);
+        for (Moment moment : moments) {
+            Instant at = last.minus(moments.getLast().after()).plus(moment.after());
             clock.at(at, () -> {
-                sheets.read(step.id());
-                return sheets.tick(step.id(), REASON);
+                ticking.read(moment.step());
+                return ticking.tick(moment.step(), REASON);
             });
         }
         if (ticks > sheet.steps().size()) {
@@ -727,17 +746,25 @@ class DemoData implements ApplicationRunner {
         }
     }
 
-    /** When each step was ticked, counted from the first: a little more or less than planned, and what is wet waited for. */
-    private List<Duration> moments(List<SheetStep> steps) {
-        List<Duration> moments = new ArrayList<>();
-        Duration at = Duration.ZERO;
-        for (SheetStep step : steps) {
-            at = at.plus(Duration.ofSeconds(
-                    Math.round(step.step().labour().toSeconds() * (0.85 + 0.5 * random.nextDouble())) + 30));
-            moments.add(at);
-            if (step.expectedWait().orElse(null) instanceof Drying.Dries dries) {
-                at = at.plus(dries.likely());
-            }
+    /** When a step was ticked, counted from the start. */
+    private record Moment(UUID step, Duration after) {}
+
+    /** As the sheet plans it, each a little more or less than planned, and what is wet waited for. */
+    private List<Moment> moments(Sheet sheet) {
+        Map<UUID, SheetStep> steps = sheet.steps().stream().collect(Collectors.toMap(SheetStep::id, step -> step));
+        Map<UUID, Instant> starts = sheet.rest().orElseThrow().starts();
+        Instant begin = starts.values().stream().min(Comparator.naturalOrder()).orElseThrow();
+        List<Moment> moments = new ArrayList<>();
+        Duration slower = Duration.ZERO;
+        for (Map.Entry<UUID, Instant> start : starts.entrySet()) {
+            Duration planned = Optional.ofNullable(steps.get(start.getKey()))
+                    .orElseThrow()
+                    .activity()
+                    .hand();
+            slower = slower.plus(Duration.ofSeconds(Math.round(planned.toSeconds() * 0.35 * random.nextDouble()) + 30));
+            moments.add(new Moment(
+                    start.getKey(),
+                    Duration.between(begin, start.getValue()).plus(planned).plus(slower)));
         }
         return moments;
     }
@@ -774,7 +801,7 @@ class DemoData implements ApplicationRunner {
                             kind == FaultKind.DING ? 250 + random.nextInt(700) : 1100 + random.nextInt(800)));
             Mark mark = new Mark(place, kind.usualFault());
             if (wall.openings().stream().noneMatch(opening -> opening.box().contains(place))) {
-                walks.set(uuid(), surface.id(), mark);
+                marking.set(uuid(), surface.id(), mark);
             }
         }
     }

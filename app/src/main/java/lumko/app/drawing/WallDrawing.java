@@ -6,10 +6,10 @@ import java.util.UUID;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Relief;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
-import lumko.core.wall.Box;
-import lumko.core.wall.Wall;
 
 /**
  * A wall drawn to scale: one unit is one millimetre, the origin is the upper left corner, y runs down.

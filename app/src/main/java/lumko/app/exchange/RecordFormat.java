@@ -1,5 +1,6 @@
 package lumko.app.exchange;
 
+import java.util.Optional;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -10,7 +11,12 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 5;
+    static final int NOW = 7;
+
+    /** The first in which work is a graph. */
+    private static final int GRAPH = 7;
+
+    private static final double USUAL_BOX_GAP_MM = 5;
 
     private RecordFormat() {}
 
@@ -34,8 +40,57 @@ final class RecordFormat {
                         + (FIRST == NOW ? "" : " to “" + NOW + "”"));
     }
 
-    /** A row of a table as it was written by a version, as it is now. */
-    static ObjectNode now(int version, String table, ObjectNode row) {
+    /** Whether a version wrote a table at all. */
+    static boolean has(int version, String table) {
+        return version >= GRAPH || !table.equals("sheet_precedence");
+    }
+
+    /** A row of a table as it was written by a version, as it is now; empty where there is no such thing any more. */
+    static Optional<ObjectNode> now(int version, String table, ObjectNode row) {
+        if (version >= GRAPH) {
+            return Optional.of(row);
+        }
+        return switch (table) {
+            case "mark" -> Optional.of(mark(row));
+            case "sheet_step" -> Optional.of(step(row));
+            case "own_figure" ->
+                Optional.of(row)
+                        .filter(figure -> !figure.path("figure").asString("").equals("SPOTS_TO_DAB"));
+            default -> Optional.of(row);
+        };
+    }
+
+    private static ObjectNode mark(ObjectNode row) {
+        row.put("turns", "FREELY");
+        row.put("driven", "FLUSH");
+        row.put("recurring", "FIRST_SEEN");
+        row.put("offset_mm", 0);
+        row.put("hold", "FIRM");
+        row.put("cause", "NOT_LOOKED_FOR");
+        if (row.path("kind").asString("").equals("BOX_GAP")) {
+            row.put("depth_mm", USUAL_BOX_GAP_MM);
+        }
         return row;
+    }
+
+    /** Its precedences are drawn once all of them are in: {@link #conclusion}. */
+    private static ObjectNode step(ObjectNode row) {
+        row.put("activity", "");
+        row.put("round", 0);
+        row.putArray("rooms");
+        row.putArray("marks");
+        row.put("lasts_minutes", 0);
+        row.put("tape_m", 0);
+        row.putArray("knives_mm");
+        row.putArray("says");
+        if (row.path("dry_material").asString("").equals("EMULSION_TO_TAPE")) {
+            row.put("dry_material", row.path("kind").asString("").equals("TEST_PATCH") ? "EMULSION" : "TRIM_WATER");
+        }
+        return row;
+    }
+
+    /** What is done in the database once a record of an older version is in. */
+    static Optional<String> conclusion(int version) {
+        return version >= GRAPH ? Optional.empty() : Optional.of("select steps_into_activities(:organisation)");
     }
 }

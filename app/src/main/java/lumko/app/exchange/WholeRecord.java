@@ -71,6 +71,7 @@ class WholeRecord {
             "sheet_mark",
             "sheet_step",
             "sheet_use",
+            "sheet_precedence",
             "sheet_caution",
             "sheet_note",
             "sheet_tin",
@@ -231,7 +232,10 @@ class WholeRecord {
 
     private int takeTables(JsonParser document, int version, UUID salt) {
         int count = 0;
-        for (String table : TABLES) {
+        List<String> tables = TABLES.stream()
+                .filter(table -> RecordFormat.has(version, table))
+                .toList();
+        for (String table : tables) {
             if (!table.equals(document.nextName()) || document.nextToken() != JsonToken.START_ARRAY) {
                 throw new BadFileException(
                         document.currentLocation().getLineNr(), "the table “" + table + "” is missing or out of order");
@@ -240,7 +244,7 @@ class WholeRecord {
             jdbc.sql("set constraints all deferred").update();
             ArrayNode batch = json.createArrayNode();
             while (document.nextToken() != JsonToken.END_ARRAY) {
-                batch.add(row(table, version, document.readValueAsTree()));
+                row(table, version, document.readValueAsTree()).ifPresent(batch::add);
                 if (batch.size() == BATCH) {
                     count += insert(table, batch, salt);
                     batch.removeAll();
@@ -249,14 +253,22 @@ class WholeRecord {
             count += insert(table, batch, salt);
             refuseBroken(table, () -> jdbc.sql("set constraints all immediate").update());
         }
+        RecordFormat.conclusion(version)
+                .ifPresent(sql -> jdbc.sql(sql)
+                        .param("organisation", organisation())
+                        .query((row, n) -> n)
+                        .list());
         return count;
     }
 
-    private ObjectNode row(String table, int version, JsonNode row) {
+    private Optional<ObjectNode> row(String table, int version, JsonNode row) {
         if (!(row instanceof ObjectNode asWritten)) {
             throw new BadFileException(0, "a row of the table “" + table + "” is no object");
         }
-        ObjectNode object = RecordFormat.now(version, table, asWritten);
+        return RecordFormat.now(version, table, asWritten).map(object -> ours(table, object));
+    }
+
+    private ObjectNode ours(String table, ObjectNode object) {
         object.put("organisation_id", organisation().toString());
         if (table.equals("person")) {
             object.put(SECRET, passwords.encode(UUID.randomUUID().toString()));

@@ -10,6 +10,7 @@ import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.figure.Figure;
+import lumko.core.figure.FigureGroup;
 import lumko.core.quantity.Limits;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -38,7 +39,7 @@ class FigureController {
     }
 
     private String show(Model model, Form form, @Nullable Figure asked) {
-        Map<Figure.Group, List<Figures.Entry>> groups = figures.all().stream()
+        Map<FigureGroup, List<Figures.Entry>> groups = figures.all().stream()
                 .collect(Collectors.groupingBy(
                         entry -> entry.figure().group(), LinkedHashMap::new, Collectors.toList()));
         model.addAttribute("groups", groups);

@@ -27,10 +27,10 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
     @Query("""
             select r.flatId as flatId, c.colourId as colourId, count(*) as walls, min(r.position) as room
             from CoatRow c join SurfaceRow s on s.id = c.surfaceId join RoomRow r on r.id = s.roomId
-            where s.kind = lumko.app.house.SurfaceKind.WALL and c.layer = lumko.app.house.Layer.FINISH
+            where s.kind = lumko.app.house.SurfaceKind.WALL and c.layer = lumko.core.record.Layer.FINISH
               and c.colourId is not null
               and not exists (select 1 from CoatRow d where d.surfaceId = c.surfaceId
-                and d.layer = lumko.app.house.Layer.FINISH and d.position > c.position)
+                and d.layer = lumko.core.record.Layer.FINISH and d.position > c.position)
             group by r.flatId, c.colourId
             """)
     List<WallColour> wallColours();
@@ -42,19 +42,19 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
               c.layer as layer
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
             left join CoatRow c on c.surfaceId = s.id
-              and c.layer in (lumko.app.house.Layer.FINISH, lumko.app.house.Layer.UNKNOWN)
+              and c.layer in :seen
               and not exists (select 1 from CoatRow d where d.surfaceId = s.id
-                and d.layer in (lumko.app.house.Layer.FINISH, lumko.app.house.Layer.UNKNOWN)
+                and d.layer in :seen
                 and d.position > c.position)
             """)
-    List<TopPaint> topPaints();
+    List<TopPaint> topPaints(Collection<lumko.core.record.Layer> seen);
 
     interface TopPaint {
         UUID getSurfaceId();
 
         SurfaceKind getKind();
 
-        lumko.core.wall.RoomKind getRoom();
+        lumko.core.geometry.RoomKind getRoom();
 
         UUID getFlatId();
 

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.record.Layer;
 import org.jspecify.annotations.Nullable;
 
 @Entity

@@ -1,7 +1,7 @@
 package lumko.app.house;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -13,24 +13,25 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
-import lumko.app.account.Access;
 import lumko.app.account.People;
-import lumko.app.history.EventKind;
-import lumko.app.history.History;
-import lumko.app.history.Subject;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Opening;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
+import lumko.core.geometry.WindowLight;
+import lumko.core.paint.Batch;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
-import lumko.core.wall.Fitting;
-import lumko.core.wall.Opening;
-import lumko.core.wall.Outline;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
-import lumko.core.wall.Wall;
-import lumko.core.wall.WindowLight;
+import lumko.core.record.Age;
+import lumko.core.record.Film;
+import lumko.core.record.Layer;
+import lumko.core.record.Stack;
+import lumko.core.record.Substrate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +39,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Houses {
+    private static final List<Layer> SEEN =
+            Arrays.stream(Layer.values()).filter(Layer::isSeen).toList();
+
     private final HouseRepository houses;
     private final FlatRepository flats;
     private final TurnoverRepository turnovers;
@@ -47,8 +51,6 @@ public class Houses {
     private final CoatRepository coats;
     private final Store store;
     private final People people;
-    private final History history;
-    private final Access access;
     private final Speaker speaker;
 
     Houses(
@@ -61,8 +63,6 @@ public class Houses {
             CoatRepository coats,
             Store store,
             People people,
-            History history,
-            Access access,
             Speaker speaker) {
         this.houses = houses;
         this.flats = flats;
@@ -73,8 +73,6 @@ public class Houses {
         this.coats = coats;
         this.store = store;
         this.people = people;
-        this.history = history;
-        this.access = access;
         this.speaker = speaker;
     }
 
@@ -115,7 +113,7 @@ public class Houses {
     /** The paint of every surface of the organisation. */
     @Transactional(readOnly = true)
     public List<PaintedSurface> painted() {
-        return coats.topPaints().stream()
+        return coats.topPaints(SEEN).stream()
                 .map(top -> new PaintedSurface(
                         top.getSurfaceId(),
                         top.getKind(),
@@ -141,8 +139,28 @@ public class Houses {
                 .collect(Collectors.groupingBy(row -> row.surfaceId, LinkedHashMap::new, Collectors.toList()))
                 .values()
                 .stream()
-                .flatMap(layers -> CoatsTaken.of(layers, before, over).stream())
+                .flatMap(layers -> byColour(layers).coatsTaken(texts(before), texts(over)).stream())
                 .toList();
+    }
+
+    /** The layers of a surface, each known by its colour alone. */
+    private Stack byColour(List<CoatRow> layers) {
+        return new Stack(
+                Substrate.SKIM_PLASTER,
+                layers.stream()
+                        .map(row -> new lumko.core.record.Coat(
+                                row.layer,
+                                Optional.ofNullable(row.colourId).map(UUID::toString),
+                                Film.UNKNOWN,
+                                Optional.empty(),
+                                Batch.UNKNOWN,
+                                Age.since(Optional.ofNullable(row.appliedOn), speaker.today()),
+                                Optional.ofNullable(row.sheetId).map(UUID::toString)))
+                        .toList());
+    }
+
+    private static Set<String> texts(Set<UUID> ids) {
+        return ids.stream().map(UUID::toString).collect(Collectors.toSet());
     }
 
     @Transactional(readOnly = true)
@@ -250,7 +268,7 @@ public class Houses {
         return new Room(row.id(), row.name, row.kind, height, outline, List.copyOf(all));
     }
 
-    private static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows) {
+    static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows) {
         List<Opening> openings = new ArrayList<>();
         List<Fitting> fittings = new ArrayList<>();
         for (WallFeatureRow row : rows) {
@@ -260,24 +278,20 @@ public class Houses {
         return new Wall(width, height, texture, openings, fittings);
     }
 
-    /** Light along the wall outweighs light from the front, because it shows more. */
     private static List<Surface> lit(List<Surface> walls, Outline outline) {
-        List<Integer> windowSides = new ArrayList<>();
-        for (int side = 0; side < walls.size(); side++) {
-            if (walls.get(side).asWall().openings().stream().anyMatch(o -> o.kind() == Opening.Kind.WINDOW)) {
-                windowSides.add(side);
-            }
-        }
+        List<WindowLight> lights =
+                outline.lightOn(walls.stream().map(Surface::asWall).toList());
         List<Surface> lit = new ArrayList<>();
         for (int side = 0; side < walls.size(); side++) {
-            int on = side;
-            WindowLight light = windowSides.stream()
-                    .map(windowSide -> outline.lightFrom(windowSide, on))
-                    .min(Comparator.naturalOrder())
-                    .orElse(WindowLight.NONE);
             Surface dark = walls.get(side);
             lit.add(new Surface(
-                    dark.id(), dark.kind(), dark.label(), dark.substrate(), dark.wall(), light, dark.coats()));
+                    dark.id(),
+                    dark.kind(),
+                    dark.label(),
+                    dark.substrate(),
+                    dark.wall(),
+                    lights.get(side),
+                    dark.coats()));
         }
         return lit;
     }
@@ -298,25 +312,13 @@ public class Houses {
                 Optional.ofNullable(row.appliedBy).map(names::get),
                 Optional.ofNullable(row.temperatureCelsius).map(Temperature::ofCelsius),
                 Optional.ofNullable(row.humidityPercent).map(RelativeHumidity::ofPercent),
+                Optional.ofNullable(row.sheetId),
                 row.note);
     }
-
-    // ---- changing the record
 
     @Transactional(readOnly = true)
     public boolean hasHouseNamed(String name) {
         return houses.existsByNameIgnoreCase(name);
-    }
-
-    public UUID addHouse(String name, int builtYear, Roof roof, boolean texturedCoating) {
-        access.requireLead();
-        HouseRow row = new HouseRow(UUID.randomUUID());
-        row.name = name;
-        row.builtYear = builtYear;
-        row.roof = roof;
-        row.texturedCoating = texturedCoating;
-        row.position = (int) houses.count();
-        return houses.save(row).id();
     }
 
     /** Whether a house has a flat with that number, or one behind that window. */
@@ -324,186 +326,5 @@ public class Houses {
     public boolean isTaken(UUID houseId, int number, int floor, int bay) {
         return flats.findByHouseId(houseId).stream()
                 .anyMatch(flat -> flat.number == number || (flat.floor == floor && flat.bay == bay));
-    }
-
-    public UUID addFlat(UUID houseId, int number, int floor, int bay) {
-        access.requireLead();
-        house(houseId);
-        return flats.save(new FlatRow(UUID.randomUUID(), houseId, number, floor, bay))
-                .id();
-    }
-
-    /**
-     * Enters a room with its walls, ceiling and trim.
-     *
-     * @throws IllegalArgumentException if an opening or a fitting does not lie within its wall
-     */
-    public UUID addRoom(UUID flatId, NewRoom entered) {
-        FlatRow flat = flats.findById(flatId).orElseThrow(NotFoundException::new);
-        House house = house(flat.houseId);
-        access.requireRecordsOf(house.id(), house.name());
-        Wall.ROOM_HEIGHT.check(entered.height().inMillimetres());
-        RoomRow room = new RoomRow(UUID.randomUUID(), flatId);
-        room.name = entered.name();
-        room.kind = entered.kind();
-        room.position = rooms.countByFlatId(flatId);
-        room.heightMillimetres = entered.height().inMillimetres();
-        List<SurfaceRow> surfaceRows = new ArrayList<>();
-        List<WallFeatureRow> featureRows = new ArrayList<>();
-        for (int side = 0; side < entered.outline().sides(); side++) {
-            SurfaceRow wall = new SurfaceRow(room.id(), SurfaceKind.WALL, side);
-            Outline.Corner start = entered.outline().corners().get(side);
-            wall.startEastMillimetres = start.east().inMillimetres();
-            wall.startNorthMillimetres = start.north().inMillimetres();
-            wall.substrate = entered.substrate();
-            wall.texture = entered.texture();
-            surfaceRows.add(wall);
-            List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
-            checkFeatures(
-                    wall(entered.outline().lengthOf(side), entered.height(), entered.texture(), List.of()), added);
-            added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
-        }
-        SurfaceRow ceiling = new SurfaceRow(room.id(), SurfaceKind.CEILING, 0);
-        ceiling.substrate = entered.substrate();
-        ceiling.texture = house.texturedCoating() ? Texture.HEAVY : Texture.SMOOTH;
-        surfaceRows.add(ceiling);
-        SurfaceRow trim = new SurfaceRow(room.id(), SurfaceKind.TRIM, 0);
-        trim.substrate = Substrate.TIMBER;
-        surfaceRows.add(trim);
-        List<CoatRow> coatRows = new ArrayList<>();
-        for (SurfaceRow surface : surfaceRows) {
-            int position = 0;
-            for (NewCoat coat : entered.coats().getOrDefault(surface.kind, List.of())) {
-                coatRows.add(row(surface.id(), ++position, coat));
-            }
-        }
-        // one after the other, because each points at the one before
-        rooms.saveAndFlush(room);
-        surfaces.saveAllAndFlush(surfaceRows);
-        features.saveAll(featureRows);
-        coats.saveAll(coatRows);
-        history.note(Subject.flat(flatId), EventKind.ROOM_ENTERED, entered.name());
-        return room.id();
-    }
-
-    /**
-     * Enters an opening or a fitting.
-     *
-     * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
-     */
-    public void addFeature(UUID surfaceId, NewRoom.Feature feature) {
-        Flat flat = requireSurface(surfaceId);
-        Wall wall = flat.surface(surfaceId)
-                .filter(surface -> surface.kind() == SurfaceKind.WALL)
-                .flatMap(Surface::wall)
-                .orElseThrow(NotFoundException::new);
-        checkFeatures(wall, List.of(feature));
-        features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
-        history.note(
-                Subject.surface(flat.id(), surfaceId),
-                EventKind.FEATURE_ENTERED,
-                speaker.words().name(feature.kind()));
-    }
-
-    /** Lets the core refuse what cannot be, before anything is saved. */
-    private static void checkFeatures(Wall wall, List<NewRoom.Feature> added) {
-        List<Opening> openings = new ArrayList<>(wall.openings());
-        List<Fitting> fittings = new ArrayList<>(wall.fittings());
-        for (NewRoom.Feature feature : added) {
-            feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
-            feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
-        }
-        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
-    }
-
-    /** Records a layer on top of what a surface has. */
-    public void addCoat(UUID surfaceId, NewCoat coat) {
-        Flat flat = requireSurface(surfaceId);
-        int position = highestPosition(flat.surface(surfaceId).orElseThrow());
-        coats.saveAndFlush(row(surfaceId, position + 1, coat));
-        history.note(
-                Subject.surface(flat.id(), surfaceId),
-                EventKind.COAT_RECORDED,
-                speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
-    }
-
-    /** Records layers on many surfaces of one flat at once. */
-    public void addCoats(UUID flatId, Map<UUID, List<NewCoat>> coatsBySurface) {
-        Flat flat = flat(flatId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        List<CoatRow> rows = new ArrayList<>();
-        coatsBySurface.forEach((surfaceId, layers) -> {
-            int position = highestPosition(flat.surface(surfaceId).orElseThrow(NotFoundException::new));
-            for (NewCoat layer : layers) {
-                rows.add(row(surfaceId, ++position, layer));
-            }
-        });
-        coats.saveAll(rows);
-    }
-
-    /** Takes the layers that a sheet left off the record again. */
-    public void removeCoatsOf(UUID flatId, UUID sheetId) {
-        Flat flat = flat(flatId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        coats.deleteAll(coats.findBySheetId(sheetId));
-    }
-
-    private static int highestPosition(Surface surface) {
-        return surface.coats().stream().mapToInt(Coat::position).max().orElse(0);
-    }
-
-    private static CoatRow row(UUID surfaceId, int position, NewCoat coat) {
-        CoatRow row = new CoatRow(surfaceId, position);
-        row.layer = coat.layer();
-        row.productId = coat.product().orElse(null);
-        row.colourId = coat.colour().orElse(null);
-        row.tinId = coat.tin().orElse(null);
-        row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
-        row.appliedOn = coat.appliedOn().orElse(null);
-        row.appliedBy = coat.appliedBy().orElse(null);
-        row.temperatureCelsius =
-                coat.climate().map(air -> air.temperature().inCelsius()).orElse(null);
-        row.humidityPercent =
-                coat.climate().map(air -> air.humidity().inPercent()).orElse(null);
-        row.sheetId = coat.sheet().orElse(null);
-        row.note = coat.note();
-        return row;
-    }
-
-    private Flat requireSurface(UUID surfaceId) {
-        Flat flat = flatOfSurface(surfaceId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        return flat;
-    }
-
-    /** Opens a turnover, or changes the dates of the one that is open. */
-    public void setDates(
-            UUID flatId,
-            LocalDate keysBackOn,
-            Optional<LocalDate> viewingOn,
-            Optional<LocalDate> moveInOn,
-            int seenVersion) {
-        access.requireDates();
-        if (!flats.existsById(flatId)) {
-            throw new NotFoundException();
-        }
-        TurnoverRow row = turnovers
-                .findByFlatIdAndEndedOnIsNull(flatId)
-                .orElseGet(() -> new TurnoverRow(UUID.randomUUID(), flatId));
-        row.checkSeen(seenVersion);
-        row.keysBackOn = keysBackOn;
-        row.viewingOn = viewingOn.orElse(null);
-        row.moveInOn = moveInOn.orElse(null);
-        turnovers.save(row);
-        history.note(Subject.flat(flatId), EventKind.DATES_SET, speaker.words().date(keysBackOn));
-    }
-
-    /** The flat is let again. */
-    public void endTurnover(UUID flatId, LocalDate on, int seenVersion) {
-        access.requireDates();
-        TurnoverRow row = turnovers.findByFlatIdAndEndedOnIsNull(flatId).orElseThrow(NotFoundException::new);
-        row.checkSeen(seenVersion);
-        row.endedOn = on;
-        history.note(Subject.flat(flatId), EventKind.LET_AGAIN, speaker.words().date(on));
     }
 }

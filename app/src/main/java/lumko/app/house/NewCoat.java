@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.core.drying.Climate;
+import lumko.core.record.Layer;
 
 /** A layer about to be recorded on top of those that are there. */
 public record NewCoat(

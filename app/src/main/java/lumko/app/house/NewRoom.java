@@ -2,12 +2,12 @@ package lumko.app.house;
 
 import java.util.List;
 import java.util.Map;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
-import lumko.core.wall.Box;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
+import lumko.core.record.Substrate;
 
 /**
  * A room about to be entered, with as much of its record as is known.

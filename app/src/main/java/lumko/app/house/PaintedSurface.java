@@ -3,7 +3,7 @@ package lumko.app.house;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.wall.RoomKind;
+import lumko.core.geometry.RoomKind;
 
 /** What is on a surface, as far as anybody knows, and where it is. */
 public record PaintedSurface(

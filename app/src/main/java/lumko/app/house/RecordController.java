@@ -13,15 +13,16 @@ import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
-import lumko.core.wall.Box;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Spot;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
-import lumko.core.wall.Wall;
+import lumko.core.record.Layer;
+import lumko.core.record.Substrate;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,12 +40,14 @@ class RecordController {
     private static final Limits PLACES = new Limits("places", 1, 10_000, "");
 
     private final Houses houses;
+    private final Recording recording;
     private final Store store;
     private final Access access;
     private final Speaker speaker;
 
-    RecordController(Houses houses, Store store, Access access, Speaker speaker) {
+    RecordController(Houses houses, Recording recording, Store store, Access access, Speaker speaker) {
         this.houses = houses;
+        this.recording = recording;
         this.store = store;
         this.access = access;
         this.speaker = speaker;
@@ -88,7 +91,7 @@ class RecordController {
             model.addAttribute("form", form);
             return "house-new";
         }
-        UUID id = houses.addHouse(
+        UUID id = recording.addHouse(
                 name, builtYear, roof, form.typed("texturedCoating").equals("true"));
         return "redirect:/houses/" + id + "/flats/new";
     }
@@ -122,7 +125,7 @@ class RecordController {
             model.addAttribute("form", form);
             return "flat-new";
         }
-        return "redirect:/flats/" + houses.addFlat(houseId, number, floor, bay);
+        return "redirect:/flats/" + recording.addFlat(houseId, number, floor, bay);
     }
 
     // ---- rooms
@@ -158,7 +161,8 @@ class RecordController {
             model.addAttribute("form", form);
             return "room-new";
         }
-        houses.addRoom(flatId, NewRoom.bare(name, kind, Outline.rectangle(length, width), height, substrate, texture));
+        recording.addRoom(
+                flatId, NewRoom.bare(name, kind, Outline.rectangle(length, width), height, substrate, texture));
         return "redirect:/flats/" + flatId;
     }
 
@@ -197,7 +201,7 @@ class RecordController {
         if (!form.hasErrors()) {
             form.attempt("feature", () -> {
                 Box box = new Box(new Spot(left, bottom), width, height);
-                houses.addFeature(surfaceId, new NewRoom.Feature(kind, box));
+                recording.addFeature(surfaceId, new NewRoom.Feature(kind, box));
                 return surfaceId;
             });
         }
@@ -232,7 +236,7 @@ class RecordController {
             colour.filter(id -> !stock.colours().containsKey(id)).ifPresent(id -> {
                 throw new NotFoundException();
             });
-            houses.addCoat(
+            recording.addCoat(
                     surfaceId,
                     new NewCoat(
                             layer,
@@ -301,13 +305,13 @@ class RecordController {
             model.addAttribute("form", form);
             return "dates";
         }
-        houses.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, seen);
+        recording.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, seen);
         return "redirect:/flats/" + flatId;
     }
 
     @PostMapping("/flats/{flatId}/let")
     String let(@PathVariable UUID flatId, @RequestParam int version) {
-        houses.endTurnover(flatId, speaker.today(), version);
+        recording.endTurnover(flatId, speaker.today(), version);
         return "redirect:/flats/" + flatId;
     }
 }

@@ -8,11 +8,11 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import lumko.app.paint.Colour;
 import lumko.core.film.RoomLight;
+import lumko.core.geometry.Opening;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
-import lumko.core.wall.Opening;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
 
 /** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling and trim. */
 public record Room(UUID id, String name, RoomKind kind, Length height, Outline outline, List<Surface> surfaces) {

@@ -7,7 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
-import lumko.core.wall.RoomKind;
+import lumko.core.geometry.RoomKind;
 
 @Entity
 @Table(name = "room")

@@ -1,13 +1,14 @@
 package lumko.app.house;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.hold.TopLayer;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Wall;
-import lumko.core.wall.WindowLight;
+import lumko.core.geometry.Wall;
+import lumko.core.geometry.WindowLight;
+import lumko.core.record.Stack;
+import lumko.core.record.Substrate;
 
 /**
  * A painted surface with its layers, oldest first.
@@ -39,25 +40,16 @@ public record Surface(
 
     /** The coat that one sees: the last that covers the whole surface. */
     public Optional<Coat> topCoat() {
-        return coats.stream()
-                .filter(coat -> coat.layer() == Layer.FINISH || coat.layer() == Layer.UNKNOWN)
-                .max(Comparator.comparingInt(Coat::position));
+        return coats.stream().filter(coat -> coat.layer().isSeen()).max(Comparator.comparingInt(Coat::position));
     }
 
-    /** What the next coat meets; what only covers places does not count. */
-    public TopLayer topLayer() {
-        return coats.stream()
-                .filter(coat -> coat.layer().isWhole())
-                .max(Comparator.comparingInt(Coat::position))
-                .map(top -> switch (top.layer()) {
-                    case FINISH ->
-                        top.product()
-                                .map(product -> TopLayer.of(product.binder(), product.gloss60()))
-                                .orElse(TopLayer.UNKNOWN);
-                    case PRIMER -> TopLayer.PRIMER;
-                    case SUBSTRATE, SKIM -> TopLayer.BARE;
-                    case UNKNOWN, FILLER, SPOT_PRIMER, STAIN_BLOCK, SPOTS -> TopLayer.UNKNOWN;
-                })
-                .orElse(TopLayer.UNKNOWN);
+    /** What is on it on a day, layer by layer. */
+    public Stack stack(LocalDate today) {
+        return new Stack(
+                substrate,
+                coats.stream()
+                        .sorted(Comparator.comparingInt(Coat::position))
+                        .map(coat -> coat.onDay(today))
+                        .toList());
     }
 }

@@ -7,8 +7,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
+import lumko.core.geometry.Texture;
+import lumko.core.record.Substrate;
 import org.jspecify.annotations.Nullable;
 
 @Entity

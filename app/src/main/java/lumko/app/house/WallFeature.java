@@ -1,8 +1,8 @@
 package lumko.app.house;
 
 import java.util.Optional;
-import lumko.core.wall.Fitting;
-import lumko.core.wall.Opening;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Opening;
 import org.jspecify.annotations.Nullable;
 
 /** What can be in a wall or on it. */
@@ -15,7 +15,11 @@ public enum WallFeature {
     WALL_LIGHT(null, Fitting.Kind.WALL_LIGHT),
     RADIATOR(null, Fitting.Kind.RADIATOR),
     RAIL(null, Fitting.Kind.RAIL),
-    BLIND(null, Fitting.Kind.BLIND);
+    BLIND(null, Fitting.Kind.BLIND),
+    CEILING_LIGHT(null, Fitting.Kind.CEILING_LIGHT),
+    VENT_COVER(null, Fitting.Kind.VENT_COVER),
+    RADIATOR_COVER(null, Fitting.Kind.RADIATOR_COVER),
+    STRIPS(null, Fitting.Kind.STRIPS);
 
     private final Opening.@Nullable Kind opening;
     private final Fitting.@Nullable Kind fitting;

@@ -7,7 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
-import lumko.core.wall.Box;
+import lumko.core.geometry.Box;
 
 /** An opening in a wall or a fitting on it. */
 @Entity

@@ -1,7 +1,8 @@
 package lumko.app.paint;
 
 import java.util.List;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
+import lumko.core.paint.Sheen;
 import lumko.core.quantity.Volume;
 
 /** A product that is about to go on record. */

@@ -3,8 +3,9 @@ package lumko.app.paint;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.film.DataSheet;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
+import lumko.core.paint.DataSheet;
+import lumko.core.paint.Sheen;
 import lumko.core.quantity.Volume;
 
 /**

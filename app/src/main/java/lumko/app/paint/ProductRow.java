@@ -8,8 +8,9 @@ import jakarta.persistence.Table;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
-import lumko.core.film.DataSheet;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
+import lumko.core.paint.DataSheet;
+import lumko.core.paint.Sheen;
 import lumko.core.quantity.Times;
 import org.jspecify.annotations.Nullable;
 

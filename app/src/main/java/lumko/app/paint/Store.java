@@ -13,7 +13,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
-import lumko.core.film.DataSheet;
+import lumko.core.paint.DataSheet;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;

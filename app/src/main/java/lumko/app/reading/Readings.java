@@ -15,9 +15,9 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
 import lumko.app.house.PaintedSurface;
+import lumko.app.house.Recording;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
@@ -31,7 +31,8 @@ import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
 import lumko.core.film.Match;
-import lumko.core.wall.RoomKind;
+import lumko.core.geometry.RoomKind;
+import lumko.core.record.Layer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,6 +48,7 @@ public class Readings {
     private final ColourReader reader;
     private final StandInTarget standIn;
     private final Houses houses;
+    private final Recording recording;
     private final Store store;
     private final History history;
     private final People people;
@@ -61,6 +63,7 @@ public class Readings {
             ColourReader reader,
             StandInTarget standIn,
             Houses houses,
+            Recording recording,
             Store store,
             History history,
             People people,
@@ -73,6 +76,7 @@ public class Readings {
         this.reader = reader;
         this.standIn = standIn;
         this.houses = houses;
+        this.recording = recording;
         this.store = store;
         this.history = history;
         this.people = people;
@@ -380,7 +384,7 @@ public class Readings {
                 .filter(paint::equals)
                 .isPresent();
         if (!onRecord) {
-            houses.addCoat(
+            recording.addCoat(
                     surfaceId,
                     new NewCoat(
                             Layer.FINISH,

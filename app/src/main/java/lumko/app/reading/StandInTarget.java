@@ -14,7 +14,7 @@ import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 

@@ -3,7 +3,6 @@ package lumko.app.sheet;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,18 +16,20 @@ import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.House;
 import lumko.app.house.Houses;
-import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
+import lumko.app.house.Recording;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.walk.Marking;
 import lumko.app.walk.Walks;
+import lumko.core.activity.Activity;
+import lumko.core.activity.ActivityKind;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Step;
-import lumko.core.step.StepKind;
+import lumko.core.record.Layer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,14 +37,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Closing {
-    private static final Map<StepKind, Layer> LAYERS = layers();
-
     private final SheetRepository sheets;
     private final SheetMarkRepository sheetMarks;
     private final SheetTinRepository sheetTins;
     private final SheetReader reader;
     private final Walks walks;
+    private final Marking marking;
     private final Houses houses;
+    private final Recording recording;
     private final Store store;
     private final History history;
     private final Access access;
@@ -56,7 +57,9 @@ public class Closing {
             SheetTinRepository sheetTins,
             SheetReader reader,
             Walks walks,
+            Marking marking,
             Houses houses,
+            Recording recording,
             Store store,
             History history,
             Access access,
@@ -67,45 +70,14 @@ public class Closing {
         this.sheetTins = sheetTins;
         this.reader = reader;
         this.walks = walks;
+        this.marking = marking;
         this.houses = houses;
+        this.recording = recording;
         this.store = store;
         this.history = history;
         this.access = access;
         this.speaker = speaker;
         this.clock = clock;
-    }
-
-    /** What a step leaves on a surface that a later painter has to know of. */
-    private static Map<StepKind, Layer> layers() {
-        Map<StepKind, Layer> layers = new EnumMap<>(StepKind.class);
-        layers.put(StepKind.FILL, Layer.FILLER);
-        layers.put(StepKind.SKIM, Layer.SKIM);
-        layers.put(StepKind.BLOCK_STAIN, Layer.STAIN_BLOCK);
-        for (StepKind spot : List.of(StepKind.SPOT_PRIME, StepKind.PRIME_METAL)) {
-            layers.put(spot, Layer.SPOT_PRIMER);
-        }
-        for (StepKind whole : List.of(
-                StepKind.MIST_COAT,
-                StepKind.PRIME_WALL,
-                StepKind.PRIME_AGAIN,
-                StepKind.ADHESION_PRIME,
-                StepKind.PRIME_TRIM)) {
-            layers.put(whole, Layer.PRIMER);
-        }
-        for (StepKind coat : List.of(
-                StepKind.ROLL,
-                StepKind.ROLL_AGAIN,
-                StepKind.ROLL_FURTHER,
-                StepKind.ROLL_CEILING,
-                StepKind.ROLL_CEILING_AGAIN,
-                StepKind.PAINT_TRIM,
-                StepKind.PAINT_TRIM_AGAIN)) {
-            layers.put(coat, Layer.FINISH);
-        }
-        for (StepKind place : List.of(StepKind.DAB, StepKind.FEATHER, StepKind.ROLL_PANEL)) {
-            layers.put(place, Layer.SPOTS);
-        }
-        return layers;
     }
 
     /** What is left in a tin and where it goes. */
@@ -131,8 +103,8 @@ public class Closing {
         List<UUID> markIds = markIds(sheetId);
         Map<UUID, List<NewCoat>> coatsByWall = new LinkedHashMap<>();
         sheet.walls().forEach(wall -> coatsByWall.put(wall.surfaceId(), coats(sheet, wall, markIds)));
-        houses.addCoats(flat.id(), coatsByWall);
-        walks.makeGood(markIds, speaker.today());
+        recording.addCoats(flat.id(), coatsByWall);
+        marking.makeGood(markIds, speaker.today());
         tins.forEach(tin -> putDown(sheet, tin));
         bought.forEach(tin -> store.addTin(
                 tin.label(), tin.productId(), tin.colourId(), "", tin.size(), tin.left(), tin.place(), ""));
@@ -180,10 +152,10 @@ public class Closing {
     private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds) {
         List<NewCoat> coats = new ArrayList<>();
         for (SheetStep step : sheet.steps()) {
-            if (!step.step().surfaces().contains(wall.surfaceId().toString())) {
+            if (!step.activity().surfaces().contains(wall.surfaceId().toString())) {
                 continue;
             }
-            layer(step.step().kind(), wall).ifPresent(layer -> {
+            layer(step.activity().kind(), wall).ifPresent(layer -> {
                 boolean isPaint = layer == Layer.FINISH || layer == Layer.SPOTS;
                 Optional<Paint> paint = isPaint ? wall.paint() : Optional.empty();
                 coats.add(new NewCoat(
@@ -193,7 +165,7 @@ public class Closing {
                         paint.flatMap(each -> tinFor(sheet, each)),
                         layer.isWhole()
                                 ? OptionalInt.empty()
-                                : OptionalInt.of(Math.max(1, placesOn(step.step(), wall, markIds))),
+                                : OptionalInt.of(Math.max(1, placesOn(step.activity(), wall, markIds))),
                         step.tick()
                                 .map(tick -> LocalDate.ofInstant(
                                         tick.at(), speaker.words().zone())),
@@ -216,9 +188,9 @@ public class Closing {
                 .map(need -> need.open().getFirst().id());
     }
 
-    private int placesOn(Step step, SheetWall wall, List<UUID> markIds) {
-        if (step.kind() == StepKind.ROLL_PANEL) {
-            return step.places();
+    private int placesOn(Activity activity, SheetWall wall, List<UUID> markIds) {
+        if (activity.kind() == ActivityKind.ROLL_PANEL) {
+            return activity.count();
         }
         return (int) walks.openMarks(List.of(wall.surfaceId())).getOrDefault(wall.surfaceId(), List.of()).stream()
                 .filter(mark -> markIds.contains(mark.id()))
@@ -226,10 +198,10 @@ public class Closing {
     }
 
     /** On a wall painted edge to edge the dab on the filler is under the coat and no layer of its own. */
-    private static Optional<Layer> layer(StepKind kind, SheetWall wall) {
-        boolean isUnderCoat = (kind == StepKind.DAB || kind == StepKind.FEATHER)
+    private static Optional<Layer> layer(ActivityKind kind, SheetWall wall) {
+        boolean isUnderCoat = (kind == ActivityKind.DAB || kind == ActivityKind.FEATHER)
                 && !wall.action().isSpots();
-        return isUnderCoat ? Optional.empty() : Optional.ofNullable(LAYERS.get(kind));
+        return isUnderCoat ? Optional.empty() : kind.leaves();
     }
 
     /**
@@ -247,8 +219,8 @@ public class Closing {
         if (sheets.findByFlatIdAndClosedAtIsNull(row.flatId).isPresent()) {
             throw new NotAllowedException("denied.sheetOpen", flat.number());
         }
-        houses.removeCoatsOf(flat.id(), sheetId);
-        walks.openAgain(markIds(sheetId));
+        recording.removeCoatsOf(flat.id(), sheetId);
+        marking.openAgain(markIds(sheetId));
         for (SheetTinRow tin : sheetTins.findBySheetId(sheetId)) {
             store.putBack(tin.tinId, Volume.ofLitres(tin.beforeLitres), tin.placeBefore);
             sheetTins.delete(tin);

@@ -1,5 +1,6 @@
 package lumko.app.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,9 +9,10 @@ import java.util.stream.Collectors;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.walk.WalkedFlat;
-import lumko.app.walk.WalkedTrim;
+import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
-import lumko.core.work.WallTask;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,26 +52,14 @@ class LastPlans {
         Map<UUID, SheetWallRow> rows = sheetWalls.findBySheetIdOrderByPosition(sheet.id()).stream()
                 .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
         WalkedFlat walked = walks.as(flat, sheet.turnoverId, markIds);
-        return new LastPlan(
-                flat,
-                walked.surfaces().stream()
-                        .filter(wall -> rows.containsKey(wall.surface().id()))
-                        .map(wall -> {
-                            SheetWallRow row = Optional.ofNullable(
-                                            rows.get(wall.surface().id()))
-                                    .orElseThrow();
-                            return new WallTask(
-                                    row.surfaceId.toString(),
-                                    wall.surface().asWall(),
-                                    wall.faults(),
-                                    row.action,
-                                    row.productId + ":" + row.colourId,
-                                    wall.setting());
-                        })
-                        .toList(),
-                walked.trims().stream()
-                        .filter(trim -> rows.containsKey(trim.surface().id()))
-                        .map(WalkedTrim::task)
-                        .toList());
+        List<Face> faces = new ArrayList<>();
+        for (WalkedWall wall : walked.surfaces()) {
+            Optional.ofNullable(rows.get(wall.surface().id()))
+                    .ifPresent(row -> faces.add(wall.found().with(row.action)));
+        }
+        walked.trims().stream()
+                .filter(trim -> rows.containsKey(trim.surface().id()))
+                .forEach(trim -> faces.add(trim.found().with(Action.ROLL)));
+        return new LastPlan(flat, walked.job(faces));
     }
 }

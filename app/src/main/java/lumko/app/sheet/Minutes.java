@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.figure.Figures;
-import lumko.core.drying.Climate;
-import lumko.core.drying.DryingModel;
+import lumko.core.activity.Taken;
+import lumko.core.job.Pace;
 import lumko.core.quantity.Times;
-import lumko.core.work.Pace;
+import lumko.core.schedule.Air;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,32 +21,33 @@ import org.springframework.transaction.annotation.Transactional;
 class Minutes {
     private final SheetRepository sheets;
     private final StepRepository steps;
+    private final PrecedenceRepository precedences;
     private final Figures figures;
 
-    Minutes(SheetRepository sheets, StepRepository steps, Figures figures) {
+    Minutes(SheetRepository sheets, StepRepository steps, PrecedenceRepository precedences, Figures figures) {
         this.sheets = sheets;
         this.steps = steps;
+        this.precedences = precedences;
         this.figures = figures;
     }
 
     /** The pace of each kind of step, from every sheet. */
     List<Pace> pace() {
-        DryingModel model = new DryingModel(figures.catalogue());
         Map<UUID, SheetRow> byId = sheets.findAll().stream().collect(Collectors.toMap(SheetRow::id, sheet -> sheet));
         Map<UUID, List<StepRow>> stepsOf = steps.findBySheetIdInOrderByPosition(byId.keySet()).stream()
                 .collect(Collectors.groupingBy(step -> step.sheetId));
-        List<Pace.Taken> all = new ArrayList<>();
+        Map<UUID, List<PrecedenceRow>> orderOf =
+                precedences.findBySheetIdIn(byId.keySet()).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        List<Taken> all = new ArrayList<>();
         stepsOf.forEach((sheetId, rows) -> {
-            Climate climate =
-                    Optional.ofNullable(byId.get(sheetId)).orElseThrow().climate();
-            Map<UUID, Duration> taken = Taken.of(rows, climate, model);
-            rows.stream()
-                    .filter(row -> taken.containsKey(row.id()))
-                    .map(row -> new Pace.Taken(
-                            row.kind,
-                            Times.ofMinutes(row.minutes),
-                            Optional.ofNullable(taken.get(row.id())).orElseThrow()))
-                    .forEach(all::add);
+            SheetRow sheet = Optional.ofNullable(byId.get(sheetId)).orElseThrow();
+            Map<String, Duration> taken = new SheetGraph(rows, orderOf.getOrDefault(sheetId, List.of()), Map.of())
+                    .progress(new Air(sheet.climate(), figures.catalogue()))
+                    .taken();
+            for (StepRow row : rows) {
+                Optional.ofNullable(taken.get(row.id().toString()))
+                        .ifPresent(length -> all.add(new Taken(row.kind, Times.ofMinutes(row.minutes), length)));
+            }
         });
         return Pace.of(all, figures.catalogue());
     }

@@ -7,7 +7,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
-import lumko.core.work.Pace;
+import lumko.core.job.Pace;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

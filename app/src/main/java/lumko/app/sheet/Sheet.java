@@ -10,19 +10,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.house.Flat;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Material;
+import lumko.core.activity.Tool;
+import lumko.core.activity.Use;
 import lumko.core.drying.Climate;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Caution;
-import lumko.core.step.Material;
-import lumko.core.step.Tool;
-import lumko.core.step.Use;
 
 /**
  * A job on the phone and on paper.
  *
  * @param practice the house practice as it was when the sheet was made
  * @param newFaults marks on its surfaces that were set after it was made and are not on it
+ * @param rest when it will be finished, as it stands; empty once it is closed
  * @param pulse changes whenever anything of the sheet does
  */
 public record Sheet(
@@ -38,11 +39,21 @@ public record Sheet(
         Instant madeAt,
         List<Note> notes,
         int newFaults,
+        Optional<Rest> rest,
         Optional<Closed> closed,
         long pulse,
         int version) {
     /** Who closed it and when, and what the last look showed. */
     public record Closed(String by, Instant at, Inspection inspection) {}
+
+    /**
+     * What is still to come, if one person goes on from now.
+     *
+     * @param starts when each step is begun
+     * @param hands when the hands are done
+     * @param dry when the last coat is dry
+     */
+    public record Rest(Map<UUID, Instant> starts, Instant hands, Instant dry) {}
 
     /** What somebody wrote down. */
     public record Note(String words, String by, Instant at) {}
@@ -64,26 +75,26 @@ public record Sheet(
     }
 
     public Duration labour() {
-        return steps.stream().map(step -> step.step().labour()).reduce(Duration.ZERO, Duration::plus);
+        return steps.stream().map(step -> step.activity().hand()).reduce(Duration.ZERO, Duration::plus);
     }
 
     public Duration labourLeft() {
         return steps.stream()
                 .filter(step -> !step.isTicked())
-                .map(step -> step.step().labour())
+                .map(step -> step.activity().hand())
                 .reduce(Duration.ZERO, Duration::plus);
     }
 
     /** Every tool of every step, once. */
     public Set<Tool> tools() {
         Set<Tool> tools = EnumSet.noneOf(Tool.class);
-        steps.forEach(step -> tools.addAll(step.step().tools()));
+        steps.forEach(step -> tools.addAll(step.activity().tools()));
         return tools;
     }
 
     public Set<Caution> cautions() {
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-        steps.forEach(step -> cautions.addAll(step.step().cautions()));
+        steps.forEach(step -> cautions.addAll(step.activity().cautions()));
         return cautions;
     }
 
@@ -91,7 +102,7 @@ public record Sheet(
     public Map<Material, Volume> materials() {
         Map<Material, Volume> sums = new LinkedHashMap<>();
         for (SheetStep step : steps) {
-            for (Use use : step.step().uses()) {
+            for (Use use : step.activity().uses()) {
                 if (!use.material().isPaint()) {
                     sums.merge(use.material(), use.volume(), Volume::plus);
                 }

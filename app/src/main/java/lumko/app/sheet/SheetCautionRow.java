@@ -7,7 +7,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
-import lumko.core.step.Caution;
+import lumko.core.activity.Caution;
 
 /** A caution that somebody has read on a sheet. */
 @Entity

@@ -15,7 +15,7 @@ import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
 import lumko.app.platform.QrCode;
 import lumko.app.platform.Speaker;
-import lumko.app.sheet.Sheets.Ticked;
+import lumko.app.sheet.Ticking.Ticked;
 import lumko.core.drying.Climate;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.RelativeHumidity;
@@ -41,6 +41,8 @@ class SheetController {
     private static final int LONGEST_PLACE = 80;
 
     private final Sheets sheets;
+    private final SheetMaking making;
+    private final Ticking ticking;
     private final Closing closing;
     private final RoomSensor sensor;
     private final KeptResults results;
@@ -53,6 +55,8 @@ class SheetController {
 
     SheetController(
             Sheets sheets,
+            SheetMaking making,
+            Ticking ticking,
             Closing closing,
             RoomSensor sensor,
             KeptResults results,
@@ -63,6 +67,8 @@ class SheetController {
             HttpServletRequest request,
             HttpServletResponse response) {
         this.sheets = sheets;
+        this.making = making;
+        this.ticking = ticking;
         this.closing = closing;
         this.sensor = sensor;
         this.results = results;
@@ -84,7 +90,7 @@ class SheetController {
 
     @PostMapping("/flats/{flatId}/sheet")
     String make(@PathVariable UUID flatId) {
-        return "redirect:/sheets/" + sheets.make(flatId);
+        return "redirect:/sheets/" + making.make(flatId);
     }
 
     @GetMapping("/sheets/{id}")
@@ -141,7 +147,7 @@ class SheetController {
         if (form.hasErrors()) {
             why = "";
         }
-        return switch (sheets.tick(stepId, why)) {
+        return switch (ticking.tick(stepId, why)) {
             case Ticked.Done done -> after(done.sheetId(), Optional.empty(), form, model);
             case Ticked.StillWet wet -> {
                 form.refuse("why", speaker.words().say("sheet.stillWet"));
@@ -156,13 +162,13 @@ class SheetController {
 
     @PostMapping("/steps/{stepId}/untick")
     String untick(@PathVariable UUID stepId, Model model) {
-        return after(sheets.untick(stepId), Optional.empty(), empty(), model);
+        return after(ticking.untick(stepId), Optional.empty(), empty(), model);
     }
 
     /** The cautions of a step have been read. */
     @PostMapping("/steps/{stepId}/read")
     String read(@PathVariable UUID stepId, Model model) {
-        return after(sheets.read(stepId), Optional.empty(), empty(), model);
+        return after(ticking.read(stepId), Optional.empty(), empty(), model);
     }
 
     @PostMapping("/sheets/{id}/climate")
@@ -172,7 +178,7 @@ class SheetController {
         double percent = form.number("humidity", RelativeHumidity.RANGE);
         Climate.Air air = form.one("air", Climate.Air.class);
         if (!form.hasErrors()) {
-            sheets.noteClimate(
+            ticking.noteClimate(
                     id, new Climate(Temperature.ofCelsius(celsius), RelativeHumidity.ofPercent(percent), air));
         }
         return after(id, Optional.empty(), form, model);
@@ -183,7 +189,7 @@ class SheetController {
         Form form = empty();
         sensor.read(sheets.sheet(id).flat().id())
                 .ifPresentOrElse(
-                        climate -> sheets.noteClimate(id, climate),
+                        climate -> ticking.noteClimate(id, climate),
                         () -> form.refuse("air", speaker.words().say("sheet.noSensor")));
         return after(id, Optional.empty(), form, model);
     }
@@ -193,7 +199,7 @@ class SheetController {
         Form form = form(typed);
         String words = form.text("note", LONGEST_NOTE);
         if (!form.hasErrors()) {
-            sheets.note(id, words);
+            ticking.note(id, words);
         }
         return after(id, Optional.empty(), form, model);
     }
@@ -201,7 +207,7 @@ class SheetController {
     /** Takes up what was marked since the sheet was made. */
     @PostMapping("/sheets/{id}/faults")
     String takeUpFaults(@PathVariable UUID id, Model model) {
-        sheets.takeUpFaults(id);
+        making.takeUpFaults(id);
         return after(id, Optional.empty(), empty(), model);
     }
 
@@ -273,7 +279,7 @@ class SheetController {
 
     @PostMapping("/sheets/{id}/discard")
     String discard(@PathVariable UUID id) {
-        return "redirect:/flats/" + sheets.discard(id);
+        return "redirect:/flats/" + making.discard(id);
     }
 
     private boolean isHtmx() {

@@ -21,16 +21,23 @@ import lumko.app.house.Houses;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
+import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Walks;
-import lumko.core.drying.DryingModel;
+import lumko.core.activity.Activity;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Use;
+import lumko.core.activity.Wait;
+import lumko.core.activity.WorkGraph;
+import lumko.core.drying.Purpose;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Caution;
-import lumko.core.step.Step;
-import lumko.core.step.Use;
+import lumko.core.schedule.Air;
+import lumko.core.schedule.Progress;
+import lumko.core.schedule.Schedule;
 import lumko.core.stock.StoredTin;
 import lumko.core.stock.TinChoice;
 import org.springframework.stereotype.Component;
@@ -40,7 +47,9 @@ import org.springframework.stereotype.Component;
 class SheetReader {
     private final SheetWallRepository sheetWalls;
     private final SheetMarkRepository sheetMarks;
+    private final SheetRepository sheets;
     private final StepRepository steps;
+    private final PrecedenceRepository precedences;
     private final UseRepository uses;
     private final SheetCautionRepository cautions;
     private final SheetNoteRepository notes;
@@ -55,7 +64,9 @@ class SheetReader {
     SheetReader(
             SheetWallRepository sheetWalls,
             SheetMarkRepository sheetMarks,
+            SheetRepository sheets,
             StepRepository steps,
+            PrecedenceRepository precedences,
             UseRepository uses,
             SheetCautionRepository cautions,
             SheetNoteRepository notes,
@@ -68,7 +79,9 @@ class SheetReader {
             Clock clock) {
         this.sheetWalls = sheetWalls;
         this.sheetMarks = sheetMarks;
+        this.sheets = sheets;
         this.steps = steps;
+        this.precedences = precedences;
         this.uses = uses;
         this.cautions = cautions;
         this.notes = notes;
@@ -79,6 +92,15 @@ class SheetReader {
         this.people = people;
         this.speaker = speaker;
         this.clock = clock;
+    }
+
+    /** @throws NotAllowedException if it is closed */
+    SheetRow requireOpen(UUID sheetId) {
+        SheetRow sheet = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
+        if (sheet.closedAt != null) {
+            throw new NotAllowedException("denied.sheetClosed");
+        }
+        return sheet;
     }
 
     Sheet read(SheetRow row) {
@@ -93,7 +115,8 @@ class SheetReader {
         List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
                 .map(note -> new Sheet.Note(note.words, names.getOrDefault(note.notedBy, ""), note.notedAt))
                 .toList();
-        List<SheetStep> sheetSteps = steps(row, stepRows, read, flat, names);
+        SheetGraph graph = new SheetGraph(stepRows, precedences.findBySheetIdIn(List.of(row.id())), uses(stepRows));
+        List<SheetStep> sheetSteps = steps(row, stepRows, graph, read, flat, names);
         return new Sheet(
                 row.id(),
                 flat,
@@ -107,6 +130,7 @@ class SheetReader {
                 row.madeAt,
                 written,
                 row.closedAt == null ? newMarks(row.id(), walls).size() : 0,
+                row.closedAt == null ? Optional.of(rest(row, graph)) : Optional.empty(),
                 closed(row, names),
                 pulse(row, stepRows, read.size(), written.size()),
                 row.version());
@@ -159,39 +183,72 @@ class SheetReader {
                 .toList();
     }
 
-    private List<SheetStep> steps(
-            SheetRow sheet, List<StepRow> rows, List<SheetCautionRow> read, Flat flat, Map<UUID, String> names) {
-        Map<UUID, List<Use>> usesOf = uses
-                .findByStepIdIn(rows.stream().map(StepRow::id).toList())
-                .stream()
+    private Map<UUID, List<Use>> uses(List<StepRow> rows) {
+        return uses.findByStepIdIn(rows.stream().map(StepRow::id).toList()).stream()
                 .collect(
                         Collectors.groupingBy(use -> use.stepId, Collectors.mapping(UseRow::use, Collectors.toList())));
-        DryingModel model = new DryingModel(figures.catalogue());
+    }
+
+    private Sheet.Rest rest(SheetRow row, SheetGraph graph) {
         Instant now = clock.instant();
-        Waits waits = Waits.of(rows, sheet.climate(), model, now);
-        Map<UUID, Duration> taken = Taken.of(rows, sheet.climate(), model);
+        Schedule rest = graph.rest(new Air(row.climate(), figures.catalogue()), now);
+        Map<UUID, Instant> starts = new LinkedHashMap<>();
+        rest.entries()
+                .forEach(entry -> starts.put(UUID.fromString(entry.activity().id()), now.plus(entry.start())));
+        return new Sheet.Rest(starts, now.plus(rest.handsEnd()), now.plus(rest.dryAt()));
+    }
+
+    private List<SheetStep> steps(
+            SheetRow sheet,
+            List<StepRow> rows,
+            SheetGraph sheetGraph,
+            List<SheetCautionRow> read,
+            Flat flat,
+            Map<UUID, String> names) {
+        Air air = new Air(sheet.climate(), figures.catalogue());
+        Instant now = clock.instant();
+        Progress progress = sheetGraph.progress(air);
+        Map<String, Duration> taken = progress.taken();
+        Map<String, Activity> activities =
+                sheetGraph.graph().activities().stream().collect(Collectors.toMap(Activity::id, activity -> activity));
         List<SheetStep> all = new ArrayList<>();
         for (StepRow row : rows) {
-            Step step = row.step(usesOf.getOrDefault(row.id(), List.of()));
+            String id = row.id().toString();
+            Activity activity = Optional.ofNullable(activities.get(id)).orElseThrow();
             Set<Caution> unread = EnumSet.noneOf(Caution.class);
-            unread.addAll(step.cautions());
+            unread.addAll(activity.cautions());
             read.forEach(caution -> unread.remove(caution.caution));
             all.add(new SheetStep(
                     row.id(),
-                    step,
+                    activity,
                     Arrays.stream(row.surfaces)
-                            .map(id -> flat.labelOf(id, speaker.words()))
+                            .map(surface -> flat.labelOf(surface, speaker.words()))
                             .toList(),
-                    row.toDry().map(wait -> wait.in(sheet.climate(), model)),
+                    row.wet().map(wet -> air.drying(new Wait(wet, Purpose.RECOAT))),
                     tick(row, names),
-                    Waits.clock(row, sheet.climate(), model),
-                    row.tickedAt == null ? waits.before(row) : Optional.empty(),
-                    latest(row, rows),
+                    progress.startedBy(id),
+                    row.tickedAt == null ? progress.waitsFor(id, now) : Optional.empty(),
+                    progress.latest(id),
+                    within(id, sheetGraph.graph(), activities, air),
                     unread,
-                    Optional.ofNullable(taken.get(row.id())),
+                    Optional.ofNullable(taken.get(id)),
                     row.version()));
         }
         return all;
+    }
+
+    /** How soon a step has to be begun after what it follows, where something runs out. */
+    private static Optional<SheetStep.Within> within(
+            String id, WorkGraph graph, Map<String, Activity> activities, Air air) {
+        return graph.precedences().stream()
+                .filter(before ->
+                        before.to().equals(id) && before.limit().isPresent() && activities.containsKey(before.from()))
+                .map(before -> new SheetStep.Within(
+                        air.time(before.limit().orElseThrow()),
+                        Optional.ofNullable(activities.get(before.from()))
+                                .orElseThrow()
+                                .kind()))
+                .min(Comparator.comparing(SheetStep.Within::time));
     }
 
     private static Optional<SheetStep.Tick> tick(StepRow row, Map<UUID, String> names) {
@@ -203,23 +260,11 @@ class SheetReader {
                         Optional.ofNullable(row.earlyWhy)));
     }
 
-    /** When a step has to be begun at the latest, counted from the tick of what it follows. */
-    private static Optional<Instant> latest(StepRow row, List<StepRow> rows) {
-        return row.step(List.of())
-                .within()
-                .flatMap(limit -> rows.stream()
-                        .filter(before ->
-                                before.position < row.position && before.kind == limit.after() && before.isOn(row))
-                        .flatMap(before -> Optional.ofNullable(before.tickedAt).stream())
-                        .max(Comparator.naturalOrder())
-                        .map(at -> at.plus(limit.time())));
-    }
-
     private static List<PaintNeed> paints(
             List<SheetWall> walls, List<SheetStep> steps, Store.Stock stock, Practice practice) {
         Map<String, Volume> litres = new LinkedHashMap<>();
         steps.stream()
-                .flatMap(step -> step.step().uses().stream())
+                .flatMap(step -> step.activity().uses().stream())
                 .filter(use -> use.material().isPaint())
                 .forEach(use -> litres.merge(use.paint(), use.volume(), Volume::plus));
         List<PaintNeed> needs = new ArrayList<>();

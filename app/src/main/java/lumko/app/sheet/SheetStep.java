@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import lumko.core.activity.Activity;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Caution;
 import lumko.core.drying.Drying;
-import lumko.core.step.Caution;
-import lumko.core.step.Step;
+import lumko.core.schedule.Clock;
 
 /**
  * A step on a sheet.
@@ -18,23 +20,28 @@ import lumko.core.step.Step;
  * @param clock runs once it is ticked
  * @param waitsFor what was done before on the same surfaces and is still wet
  * @param latest the moment by which it has to be begun, once what it follows is done
+ * @param within how soon it has to be begun after what it follows
  * @param unread cautions of the step that nobody has read on this sheet yet
  * @param taken how long the hands took for it, where that can be told from the ticks
  */
 public record SheetStep(
         UUID id,
-        Step step,
+        Activity activity,
         List<String> labels,
         Optional<Drying> expectedWait,
         Optional<Tick> tick,
-        Optional<DryingClock> clock,
-        Optional<DryingClock> waitsFor,
+        Optional<Clock> clock,
+        Optional<Clock> waitsFor,
         Optional<Instant> latest,
+        Optional<Within> within,
         Set<Caution> unread,
         Optional<Duration> taken,
         int version) {
     /** Who ticked it, when, and why early if it was. */
     public record Tick(UUID personId, String by, Instant at, Optional<String> earlyWhy) {}
+
+    /** So soon after the end of a kind of activity. */
+    public record Within(Duration time, ActivityKind after) {}
 
     public boolean isTicked() {
         return tick.isPresent();

@@ -5,19 +5,25 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
+import lumko.app.house.Room;
 import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Material;
+import lumko.core.activity.OpenTime;
+import lumko.core.activity.Use;
+import lumko.core.activity.WorkGraph;
 import lumko.core.drying.AirLimit;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
-import lumko.core.practice.Question;
+import lumko.core.job.Carried;
+import lumko.core.job.HowItIsDone;
+import lumko.core.job.Thinned;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import lumko.core.step.StepKind;
-import lumko.core.step.Use;
-import lumko.core.work.OpenTime;
+import lumko.core.schedule.Clock;
 
 /** A sheet put into words for its page and its paper. */
 public final class SheetView {
@@ -33,33 +39,16 @@ public final class SheetView {
 
     /** What is done: "Roll the walls, first coat". */
     public String title(SheetStep step) {
-        return words.say("step." + step.step().kind().name());
+        return words.say("step." + step.activity().kind().name());
     }
 
     /** How it is done, in a sentence or two. */
     public String how(SheetStep step) {
-        String how = words.say("step." + step.step().kind().name() + ".how");
-        String asHere = asHere(step.step().kind()).stream()
+        String how = words.say("step." + step.activity().kind().name() + ".how");
+        String asHere = HowItIsDone.questions(step.activity().kind()).stream()
                 .map(question -> words.name(sheet.practice().of(question)))
                 .collect(Collectors.joining("; "));
         return asHere.isEmpty() ? how : how + " " + words.say("sheet.asHere", asHere);
-    }
-
-    /** The questions of the house practice that change how a step is done, not what it is. */
-    private static List<Question> asHere(StepKind kind) {
-        return switch (kind) {
-            case ROLL, ROLL_AGAIN, ROLL_FURTHER, ROLL_CEILING, ROLL_CEILING_AGAIN ->
-                List.of(Question.STROKE, Question.ROLLER_ADVANCE, Question.LAYING_OFF, Question.WORKING_DIRECTION);
-            case CUT_IN, CUT_CEILING -> List.of(Question.CUT_AHEAD);
-            case CAULK -> List.of(Question.CAULK_TOOLING);
-            case FILL -> List.of(Question.FILLER_LEVELLING);
-            case SPOT_PRIME -> List.of(Question.SPOT_SEALING);
-            case DAB, FEATHER -> List.of(Question.TOUCH_UP_TOOL);
-            case PREPARE_SLEEVE -> List.of(Question.NEW_SLEEVE);
-            case BAG_TOOLS -> List.of(Question.WET_TOOLS);
-            case UNMASK -> List.of(Question.TAPE_REMOVAL);
-            default -> List.of();
-        };
     }
 
     /** In which paint, where there are several, and how much of it: places, surface, edge. */
@@ -68,25 +57,54 @@ public final class SheetView {
         if (!paint(step).isEmpty()) {
             parts.add(paint(step));
         }
-        if (step.step().places() > 0) {
-            int places = step.step().places();
+        if (step.activity().count() > 0) {
+            int places = step.activity().count();
             parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
         }
-        if (step.step().area().inSquareMetres() > 0) {
-            parts.add(words.area(step.step().area()));
+        if (step.activity().area().inSquareMetres() > 0) {
+            parts.add(words.area(step.activity().area()));
         }
-        if (step.step().edge().inMillimetres() > 0) {
-            parts.add(words.length(step.step().edge()));
+        if (step.activity().edge().inMillimetres() > 0) {
+            parts.add(words.length(step.activity().edge()));
         }
         return String.join(" · ", parts);
     }
 
     public String tools(SheetStep step) {
-        return step.step().tools().stream().map(words::name).collect(Collectors.joining(", "));
+        return step.activity().tools().stream().map(words::name).collect(Collectors.joining(", "));
     }
 
     public String uses(SheetStep step) {
-        return step.step().uses().stream().map(this::use).collect(Collectors.joining(" · "));
+        return step.activity().uses().stream().map(this::use).collect(Collectors.joining(" · "));
+    }
+
+    /** What is used up besides the paints of the record; what is thinned by its paint and its water. */
+    public List<String> materials() {
+        return sheet.materials().entrySet().stream()
+                .map(entry -> {
+                    String amount = words.volume(entry.getValue()) + " " + words.name(entry.getKey());
+                    if (!entry.getKey().isThinned()) {
+                        return amount;
+                    }
+                    Thinned thinned = Thinned.of(entry.getValue(), figures);
+                    return words.say(
+                            "sheet.thinned", amount, words.volume(thinned.paint()), words.volume(thinned.water()));
+                })
+                .toList();
+    }
+
+    /** Sheets of abrasive to carry. */
+    public int abrasiveSheets() {
+        return Carried.of(
+                        new WorkGraph(
+                                sheet.steps().stream().map(SheetStep::activity).toList(), List.of(), List.of()),
+                        figures)
+                .sheets();
+    }
+
+    /** Advice that stands at a step. */
+    public List<String> says(SheetStep step) {
+        return step.activity().says().stream().map(words::name).toList();
     }
 
     private String use(Use use) {
@@ -109,7 +127,7 @@ public final class SheetView {
                 ? ""
                 : sheet.paints().stream()
                         .map(PaintNeed::paint)
-                        .filter(paint -> paint.key().equals(step.step().paint()))
+                        .filter(paint -> paint.key().equals(step.activity().paint()))
                         .findFirst()
                         .map(paint -> paint.colour().name())
                         .orElse("");
@@ -119,8 +137,7 @@ public final class SheetView {
     public String within(SheetStep step, Instant now) {
         return step.latest()
                 .map(latest -> words.say("sheet.beginBy", words.moment(latest, now)))
-                .orElseGet(() -> step.step()
-                        .within()
+                .orElseGet(() -> step.within()
                         .map(limit -> words.say(
                                 "sheet.beginWithin",
                                 limit.time(),
@@ -131,19 +148,20 @@ public final class SheetView {
     /** How long a cut strip stays open in this air, how far it may be cut ahead, or what has to be done in one go. */
     public String openTime(SheetStep step) {
         OpenTime open = new OpenTime(figures);
-        return switch (step.step().kind()) {
-            case CUT_IN, CUT_IN_AGAIN ->
-                words.say(
+        ActivityKind kind = step.activity().kind();
+        if (kind.isRolling()
+                && step.activity().uses().stream().anyMatch(use -> use.material() == Material.CEILING_PAINT)) {
+            return words.say(
+                    "sheet.oneGo",
+                    open.inOneGo(step.activity().area(), step.activity().edge()));
+        }
+        return kind == ActivityKind.CUT_IN || kind == ActivityKind.CUT_IN_AGAIN
+                ? words.say(
                         "sheet.open",
                         open.of(sheet.climate()),
                         open.ahead(sheet.climate(), false),
-                        open.ahead(sheet.climate(), true));
-            case ROLL_CEILING, ROLL_CEILING_AGAIN ->
-                words.say(
-                        "sheet.oneGo",
-                        open.inOneGo(step.step().area(), step.step().edge()));
-            default -> "";
-        };
+                        open.ahead(sheet.climate(), true))
+                : "";
     }
 
     public boolean isTooLate(SheetStep step, Instant now) {
@@ -153,7 +171,7 @@ public final class SheetView {
     /** What a step took against what was planned. */
     public String taken(SheetStep step) {
         return step.taken()
-                .map(taken -> words.say("sheet.taken", taken, step.step().labour()))
+                .map(taken -> words.say("sheet.taken", taken, step.activity().hand()))
                 .orElse("");
     }
 
@@ -178,12 +196,12 @@ public final class SheetView {
     }
 
     /** How the hand tells that it is dry. */
-    public String handTest(DryingClock clock) {
-        return words.say("dryTest." + clock.drying().material().name());
+    public String handTest(Clock clock) {
+        return words.say("dryTest." + clock.waiting().wet().material().name());
     }
 
     /** When a clock is ready, or why it never is. */
-    public String readyAt(DryingClock clock, Instant now) {
+    public String readyAt(Clock clock, Instant now) {
         return clock.likely()
                 .map(likely -> words.say(
                         "sheet.readyAt",
@@ -195,7 +213,7 @@ public final class SheetView {
     }
 
     /** Seconds since 1970 at which a clock is ready, for the count-down; 0 if it never is. */
-    public long readyEpoch(DryingClock clock) {
+    public long readyEpoch(Clock clock) {
         return clock.likely().map(Instant::getEpochSecond).orElse(0L);
     }
 
@@ -254,7 +272,22 @@ public final class SheetView {
         return paint.missing().compareTo(Volume.ZERO) > 0;
     }
 
-    public String walls(SheetStep step) {
+    /** When the work is done and the last coat dry, if one person goes on from now. */
+    public String end(Instant now) {
+        return sheet.rest()
+                .filter(rest -> sheet.next().isPresent())
+                .map(rest -> words.say("sheet.end", words.moment(rest.hands(), now), words.moment(rest.dry(), now)))
+                .orElse("");
+    }
+
+    /** Where it is done: on which surfaces, or in which room. */
+    public String where(SheetStep step) {
+        if (step.labels().isEmpty()) {
+            return sheet.flat().rooms().stream()
+                    .filter(room -> step.activity().rooms().contains(room.id().toString()))
+                    .map(Room::name)
+                    .collect(Collectors.joining(", "));
+        }
         return step.labels().size() == sheet.walls().size() && sheet.walls().size() > 1
                 ? words.say("sheet.allWalls")
                 : String.join(", ", step.labels());

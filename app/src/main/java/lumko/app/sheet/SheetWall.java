@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.UUID;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
+import lumko.core.job.Action;
 import lumko.core.quantity.Volume;
-import lumko.core.work.Action;
 
 /** A surface on a sheet: a wall, a ceiling, the trim of a room. */
 public record SheetWall(

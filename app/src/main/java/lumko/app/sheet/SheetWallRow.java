@@ -6,7 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
-import lumko.core.work.Action;
+import lumko.core.job.Action;
 import org.jspecify.annotations.Nullable;
 
 /** A wall on a sheet, what is done with it and in which paint. */

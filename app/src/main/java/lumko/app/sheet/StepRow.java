@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -13,29 +14,38 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.activity.Activity;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Tool;
+import lumko.core.activity.Use;
+import lumko.core.activity.Wait;
+import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
+import lumko.core.drying.Purpose;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
-import lumko.core.step.Caution;
-import lumko.core.step.Step;
-import lumko.core.step.StepKind;
-import lumko.core.step.Tool;
-import lumko.core.step.Use;
-import lumko.core.step.Wait;
-import lumko.core.step.Within;
 import org.jspecify.annotations.Nullable;
 
+/** An activity on a sheet. Of what it leaves wet the slowest is kept; what has to dry for what stands with its precedences. */
 @Entity
 @Table(name = "sheet_step")
 class StepRow extends EditableRow {
     UUID sheetId = new UUID(0, 0);
     int position;
 
-    @Enumerated(EnumType.STRING)
-    StepKind kind = StepKind.SET_UP;
+    /** What the core calls it; empty where it was a step of a sheet made before there were activities. */
+    String activity = "";
 
+    @Enumerated(EnumType.STRING)
+    ActivityKind kind = ActivityKind.SET_UP;
+
+    int round;
+    UUID[] rooms = {};
     UUID[] surfaces = {};
+    UUID[] marks = {};
     String paint = "";
     int places;
 
@@ -45,9 +55,18 @@ class StepRow extends EditableRow {
     @Column(name = "edge_m")
     double edgeMetres;
 
+    @Column(name = "tape_m")
+    double tapeMetres;
+
     double minutes;
+    double lastsMinutes;
+
+    @Column(name = "knives_mm")
+    double[] knivesMillimetres = {};
+
     String[] tools = {};
     String[] cautions = {};
+    String[] says = {};
 
     @Enumerated(EnumType.STRING)
     @Nullable
@@ -61,13 +80,6 @@ class StepRow extends EditableRow {
     @Nullable
     Double dryHoursBySheet;
 
-    @Enumerated(EnumType.STRING)
-    @Nullable
-    StepKind withinAfter;
-
-    @Nullable
-    Double withinMinutes;
-
     @Nullable
     UUID tickedBy;
 
@@ -79,58 +91,76 @@ class StepRow extends EditableRow {
 
     protected StepRow() {}
 
-    StepRow(UUID sheetId, int position, Step step) {
+    StepRow(UUID sheetId, int position, Activity planned) {
         super(UUID.randomUUID());
         this.sheetId = sheetId;
         this.position = position;
-        kind = step.kind();
-        surfaces = step.surfaces().stream().map(UUID::fromString).toArray(UUID[]::new);
-        paint = step.paint();
-        places = step.places();
-        areaSquareMetres = step.area().inSquareMetres();
-        edgeMetres = step.edge().inMetres();
-        minutes = Times.inMinutes(step.labour());
-        tools = step.tools().stream().map(Tool::name).toArray(String[]::new);
-        cautions = step.cautions().stream().map(Caution::name).toArray(String[]::new);
-        dryMaterial = step.toDry().map(Wait::material).orElse(null);
+        activity = planned.id();
+        kind = planned.kind();
+        round = planned.round();
+        rooms = ids(planned.rooms());
+        surfaces = ids(planned.surfaces());
+        marks = ids(planned.places());
+        paint = planned.paint();
+        places = planned.count();
+        areaSquareMetres = planned.area().inSquareMetres();
+        edgeMetres = planned.edge().inMetres();
+        tapeMetres = planned.tape().inMetres();
+        minutes = Times.inMinutes(planned.hand());
+        lastsMinutes = Times.inMinutes(planned.lasts());
+        knivesMillimetres =
+                planned.knives().stream().mapToDouble(Length::inMillimetres).toArray();
+        tools = names(planned.tools());
+        cautions = names(planned.cautions());
+        says = names(planned.says());
+        Optional<Wet> slowest = Wait.slowest(planned.wet(), Purpose.RECOAT).map(Wait::wet);
+        dryMaterial = slowest.map(Wet::material).orElse(null);
         dryThicknessMillimetres =
-                step.toDry().map(wait -> wait.thickness().inMillimetres()).orElse(null);
-        dryHoursBySheet = step.toDry()
-                .flatMap(Wait::bySheet)
-                .map(wait -> Times.inMinutes(wait) / 60)
-                .orElse(null);
-        withinAfter = step.within().map(Within::after).orElse(null);
-        withinMinutes =
-                step.within().map(limit -> Times.inMinutes(limit.time())).orElse(null);
+                slowest.map(wet -> wet.thickness().inMillimetres()).orElse(null);
+        dryHoursBySheet = slowest.flatMap(Wet::bySheet).map(Times::inHours).orElse(null);
     }
 
-    /** The step as the core made it. */
-    Step step(List<Use> uses) {
-        return new Step(
+    private static UUID[] ids(List<String> keys) {
+        return keys.stream().map(UUID::fromString).toArray(UUID[]::new);
+    }
+
+    private static List<String> keys(UUID[] ids) {
+        return Arrays.stream(ids).map(UUID::toString).toList();
+    }
+
+    private static String[] names(Set<? extends Enum<?>> constants) {
+        return constants.stream().map(Enum::name).toArray(String[]::new);
+    }
+
+    /** The activity as the core made it, known by the id of this row. */
+    Activity activity(List<Use> uses) {
+        Duration hand = Times.ofMinutes(minutes);
+        return new Activity(
+                id().toString(),
                 kind,
-                Arrays.stream(surfaces).map(UUID::toString).toList(),
+                round,
+                keys(rooms),
+                keys(surfaces),
+                keys(marks),
                 paint,
+                hand,
+                Times.ofMinutes(Math.max(minutes, lastsMinutes)),
                 places,
                 Area.ofSquareMetres(areaSquareMetres),
                 Length.ofMetres(edgeMetres),
-                Times.ofMinutes(minutes),
-                set(Tool.class, tools),
+                Length.ofMetres(tapeMetres),
+                Arrays.stream(knivesMillimetres).mapToObj(Length::ofMillimetres).toList(),
                 uses,
-                toDry(),
-                withinAfter == null || withinMinutes == null
-                        ? Optional.empty()
-                        : Optional.of(new Within(withinAfter, Times.ofMinutes(withinMinutes))),
-                set(Caution.class, cautions));
+                wet().stream().toList(),
+                set(Tool.class, tools),
+                set(Caution.class, cautions),
+                set(Advice.class, says));
     }
 
-    boolean isOn(StepRow other) {
-        return Arrays.stream(surfaces).anyMatch(Arrays.asList(other.surfaces)::contains);
-    }
-
-    Optional<Wait> toDry() {
+    Optional<Wet> wet() {
         return dryMaterial == null || dryThicknessMillimetres == null
                 ? Optional.empty()
-                : Optional.of(new Wait(
+                : Optional.of(new Wet(
                         dryMaterial,
                         Length.ofMillimetres(dryThicknessMillimetres),
                         Optional.ofNullable(dryHoursBySheet).map(Times::ofHours)));

@@ -6,9 +6,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
+import lumko.core.activity.Material;
+import lumko.core.activity.Use;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Material;
-import lumko.core.step.Use;
 
 @Entity
 @Table(name = "sheet_use")

@@ -2,7 +2,7 @@ package lumko.app.walk;
 
 import java.util.Optional;
 import java.util.UUID;
-import lumko.core.wall.EveryTime;
+import lumko.core.geometry.EveryTime;
 
 /** A place that wears at each turnover, on its wall, and what was answered about it. */
 public record AskedPlace(UUID surfaceId, EveryTime place, Optional<PlaceAnswer> answer) {

@@ -13,9 +13,10 @@ import lumko.app.platform.EditableRow;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.geometry.Spot;
+import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Method;
-import lumko.core.wall.Spot;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -54,6 +55,24 @@ class MarkRow extends EditableRow {
     int count = 1;
 
     @Enumerated(EnumType.STRING)
+    Condition.Turns turns = Condition.Turns.FREELY;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Driven driven = Condition.Driven.FLUSH;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Recurring recurring = Condition.Recurring.FIRST_SEEN;
+
+    @Column(name = "offset_mm")
+    double offsetMillimetres;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Hold hold = Condition.Hold.FIRM;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Cause cause = Condition.Cause.NOT_LOOKED_FOR;
+
+    @Enumerated(EnumType.STRING)
     @Nullable
     Method method;
 
@@ -86,16 +105,34 @@ class MarkRow extends EditableRow {
         backing = condition.backing();
         movement = condition.movement();
         count = condition.count();
+        turns = condition.turns();
+        driven = condition.driven();
+        recurring = condition.recurring();
+        offsetMillimetres = condition.offset().inMillimetres();
+        hold = condition.hold();
+        cause = condition.cause();
         method = mark.wanted().orElse(null);
     }
 
     Mark mark() {
         return new Mark(
                 Spot.ofMillimetres(leftMillimetres, aboveFloorMillimetres),
-                kind.of(
-                        Measures.ofMillimetres(acrossMillimetres, upMillimetres, depthMillimetres),
-                        new Condition(edge, backing, movement, count)),
+                kind.of(Measures.ofMillimetres(acrossMillimetres, upMillimetres, depthMillimetres), condition()),
                 Optional.ofNullable(method));
+    }
+
+    private Condition condition() {
+        return new Condition(
+                edge,
+                backing,
+                movement,
+                count,
+                turns,
+                driven,
+                recurring,
+                Length.ofMillimetres(offsetMillimetres),
+                hold,
+                cause);
     }
 
     boolean isOpen() {

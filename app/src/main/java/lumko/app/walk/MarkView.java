@@ -3,18 +3,22 @@ package lumko.app.walk;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
+import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
+import lumko.core.activity.Move;
+import lumko.core.activity.Wait;
 import lumko.core.drying.Climate;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
+import lumko.core.drying.Purpose;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
-import lumko.core.quantity.Times;
 import lumko.core.repair.Choice;
-import lumko.core.step.Task;
 
 /** How a mark is made good, put into words. */
 public final class MarkView {
+    private static final double MM_PER_INCH = 25.4;
+
     private final RepairedMark repaired;
     private final Words words;
 
@@ -32,7 +36,7 @@ public final class MarkView {
     }
 
     public String because(Choice choice) {
-        return words.say("because." + choice.because().name(), choice.figures());
+        return words.say("because." + choice.because().name(), choice.lengths().toArray());
     }
 
     public String how() {
@@ -56,22 +60,21 @@ public final class MarkView {
     }
 
     private Duration minutes() {
-        return Times.ofMinutes(
-                repaired.repair().tasks().stream().mapToDouble(Task::minutes).sum());
+        return repaired.repair().moves().stream().map(Move::hand).reduce(Duration.ZERO, Duration::plus);
     }
 
-    public String step(Task task) {
-        return words.say("step." + task.kind().name());
+    public String step(Move move) {
+        return words.say("step." + move.kind().name());
     }
 
     /** Knife, tools, materials of a step. */
-    public String with(Task task) {
-        String knife = task.knife().map(width -> words.say("mark.knife", width)).orElse("");
-        String tools = task.tools().stream()
-                .filter(tool -> task.knife().isEmpty() || !tool.name().contains("KNI"))
+    public String with(Move move) {
+        String knife = move.knife().map(width -> words.say("mark.knife", width)).orElse("");
+        String tools = move.tools().stream()
+                .filter(tool -> move.knife().isEmpty() || !tool.isKnife())
                 .map(words::name)
                 .collect(Collectors.joining(", "));
-        String uses = task.uses().stream()
+        String uses = move.uses().stream()
                 .map(use -> words.volume(use.volume()) + " " + words.name(use.material()))
                 .collect(Collectors.joining(", "));
         return List.of(uses, knife, tools).stream()
@@ -79,17 +82,18 @@ public final class MarkView {
                 .collect(Collectors.joining(" · "));
     }
 
-    public String minutes(Task task) {
-        return words.duration(Times.ofMinutes(task.minutes()));
+    public String minutes(Move move) {
+        return words.duration(move.hand());
     }
 
     /** How long it dries in usual air, and how the hand tells. */
-    public String dries(Task task) {
-        return task.toDry()
-                .map(dry -> switch (dry.in(Climate.REFERENCE, repaired.drying())) {
+    public String dries(Move move) {
+        return move.wet()
+                .map(wet -> new Wait(wet, Purpose.RECOAT))
+                .map(wait -> switch (wait.in(Climate.REFERENCE, repaired.drying())) {
                     case Dries dries ->
                         words.say("sheet.dries", dries.earliest(), dries.likely(), dries.safe()) + " · "
-                                + words.say("dryTest." + dry.material().name());
+                                + words.say("dryTest." + wait.wet().material().name());
                     case DoesNotDry not ->
                         words.say("sheet.doesNotDry." + not.cause().name());
                 })
@@ -112,6 +116,40 @@ public final class MarkView {
 
     public Condition.Movement[] movements() {
         return asks(FaultKind.Asked.MOVEMENT) ? Condition.Movement.values() : new Condition.Movement[0];
+    }
+
+    public Condition.Turns[] turns() {
+        return asks(FaultKind.Asked.TURNS) ? Condition.Turns.values() : new Condition.Turns[0];
+    }
+
+    public Condition.Driven[] drivens() {
+        return asks(FaultKind.Asked.DRIVEN) ? Condition.Driven.values() : new Condition.Driven[0];
+    }
+
+    public Condition.Recurring[] recurrings() {
+        return asks(FaultKind.Asked.RECURRING) ? Condition.Recurring.values() : new Condition.Recurring[0];
+    }
+
+    public Condition.Hold[] holds() {
+        return asks(FaultKind.Asked.HOLD) ? Condition.Hold.values() : new Condition.Hold[0];
+    }
+
+    public Condition.Cause[] causes() {
+        return asks(FaultKind.Asked.CAUSE) ? Condition.Cause.values() : new Condition.Cause[0];
+    }
+
+    /** How far one side stands out, as a number for the field, in millimetres or inches. */
+    public String offset() {
+        double mm = repaired.mark().mark().fault().condition().offset().inMillimetres();
+        return words.units() == UnitSystem.US ? words.number(mm / MM_PER_INCH, 2) : words.number(mm, 1);
+    }
+
+    public String offsetUnit() {
+        return words.units() == UnitSystem.US ? "in" : "mm";
+    }
+
+    public boolean isOffset() {
+        return asks(FaultKind.Asked.OFFSET);
     }
 
     public boolean isCounted() {

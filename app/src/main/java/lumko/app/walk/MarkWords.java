@@ -2,11 +2,14 @@ package lumko.app.walk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import lumko.app.platform.Words;
 import lumko.core.fault.Condition;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
 
 /** A mark in a few words: what it is, how large, in which state. */
@@ -45,14 +48,19 @@ final class MarkWords {
     List<String> condition(Fault fault) {
         List<String> parts = new ArrayList<>();
         Condition condition = fault.condition();
-        if (condition.edge() != Condition.USUAL.edge()) {
-            parts.add(words.name(condition.edge()));
-        }
-        if (condition.backing() != Condition.USUAL.backing()) {
-            parts.add(words.name(condition.backing()));
-        }
-        if (condition.movement() != Condition.USUAL.movement()) {
-            parts.add(words.name(condition.movement()));
+        Stream.<Function<Condition, Enum<?>>>of(
+                        Condition::edge,
+                        Condition::backing,
+                        Condition::movement,
+                        Condition::turns,
+                        Condition::driven,
+                        Condition::recurring,
+                        Condition::hold,
+                        Condition::cause)
+                .filter(asked -> asked.apply(condition) != asked.apply(Condition.USUAL))
+                .forEach(asked -> parts.add(words.name(asked.apply(condition))));
+        if (condition.offset().isLongerThan(Length.ZERO)) {
+            parts.add(words.say("size.offset", condition.offset()));
         }
         if (condition.count() > 1) {
             parts.add(words.say("size.count", condition.count()));

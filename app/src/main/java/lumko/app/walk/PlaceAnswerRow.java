@@ -7,7 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
-import lumko.core.wall.EveryTime;
+import lumko.core.geometry.EveryTime;
 
 @Entity
 @Table(name = "place_answer")

@@ -6,7 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
-import lumko.core.wall.RoomFinding;
+import lumko.core.fault.RoomFinding;
 
 @Entity
 @Table(name = "room_finding")

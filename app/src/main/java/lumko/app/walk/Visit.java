@@ -4,7 +4,8 @@ import java.util.Optional;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
-import lumko.core.work.Action;
+import lumko.core.job.Action;
+import lumko.core.record.PaintBasis;
 
 /** What was answered and decided on a wall in this turnover. */
 public record Visit(
@@ -25,5 +26,15 @@ public record Visit(
     /** Whether somebody has said that this is the paint. */
     boolean isConfirmed(Optional<Paint> paint) {
         return answer.filter(said -> said != PaintAnswer.NOT_SURE).isPresent() && paint.isPresent();
+    }
+
+    /** What was found out about the paint that is on the surface. */
+    PaintBasis.OnIt said() {
+        return answer.map(known -> switch (known) {
+                    case RECORD_AGREES -> PaintBasis.OnIt.AS_RECORDED;
+                    case TIN_IN_STORE -> tin.isPresent() ? PaintBasis.OnIt.AS_RECORDED : PaintBasis.OnIt.NOBODY_KNOWS;
+                    case NOT_SURE -> PaintBasis.OnIt.NOBODY_KNOWS;
+                })
+                .orElse(PaintBasis.OnIt.NOT_CONFIRMED);
     }
 }

@@ -6,7 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
-import lumko.core.work.Action;
+import lumko.core.job.Action;
 import org.jspecify.annotations.Nullable;
 
 /** What was found out and decided on a wall during one turnover. */

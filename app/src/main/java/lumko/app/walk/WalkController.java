@@ -2,24 +2,27 @@ package lumko.app.walk;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.fault.RoomFinding;
+import lumko.core.geometry.EveryTime;
+import lumko.core.geometry.Spot;
+import lumko.core.job.Action;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Method;
-import lumko.core.wall.EveryTime;
-import lumko.core.wall.RoomFinding;
-import lumko.core.wall.Spot;
-import lumko.core.work.Action;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,14 +44,24 @@ class WalkController {
     private static final int MOST_SWEPT = 200;
 
     private final Walks walks;
+    private final Deciding deciding;
+    private final Marking marking;
     private final WalkPage page;
     private final Speaker speaker;
     private final HttpServletRequest request;
     private final HttpServletResponse response;
 
     WalkController(
-            Walks walks, WalkPage page, Speaker speaker, HttpServletRequest request, HttpServletResponse response) {
+            Walks walks,
+            Deciding deciding,
+            Marking marking,
+            WalkPage page,
+            Speaker speaker,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         this.walks = walks;
+        this.deciding = deciding;
+        this.marking = marking;
         this.page = page;
         this.speaker = speaker;
         this.request = request;
@@ -80,7 +93,7 @@ class WalkController {
         UUID id = madeOnTheDevice(form);
         if (!form.hasErrors()) {
             form.attempt("left", () -> {
-                walks.set(id, wallId, new Mark(place, kind.of(measures)));
+                marking.set(id, wallId, new Mark(place, kind.of(measures)));
                 return id;
             });
         }
@@ -117,7 +130,7 @@ class WalkController {
                                 kind.usualFault()));
             }
             if (!form.hasErrors()) {
-                walks.sweep(wallId, swept);
+                marking.sweep(wallId, swept);
             }
             return swept;
         });
@@ -130,7 +143,7 @@ class WalkController {
         Optional<UUID> to = form.attempt("to", () -> UUID.fromString(form.typed("to")));
         UUID id = madeOnTheDevice(form);
         if (!form.hasErrors()) {
-            int copied = walks.copy(id, wallId, to.orElseThrow());
+            int copied = marking.copy(id, wallId, to.orElseThrow());
             model.addAttribute("copied", copied);
             model.addAttribute("copiedTo", to.orElseThrow());
         }
@@ -158,13 +171,13 @@ class WalkController {
 
     @PostMapping("/walls/{wallId}/undo")
     String undo(@PathVariable UUID wallId, @RequestParam UUID mark, Model model) {
-        walks.undo(mark);
+        marking.undo(mark);
         return answer(wallId, Form.empty(speaker.words()), model);
     }
 
     @PostMapping("/walls/{wallId}/put-back")
     String putBack(@PathVariable UUID wallId, @RequestParam UUID mark, Model model) {
-        walks.putBack(mark);
+        marking.putBack(mark);
         return answer(wallId, Form.empty(speaker.words()), model);
     }
 
@@ -185,7 +198,7 @@ class WalkController {
         Measures measures = measures(form, typed, none);
         if (!form.hasErrors()) {
             form.attempt("acrossMm", () -> {
-                walks.measure(markId, measures, seen);
+                marking.measure(markId, measures, seen);
                 return markId;
             });
         }
@@ -196,22 +209,36 @@ class WalkController {
     String condition(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         int seen = form.whole("version", VERSION);
-        Optional<Condition.Edge> edge = optional(form, "edge", Condition.Edge.class);
-        Optional<Condition.Backing> backing = optional(form, "backing", Condition.Backing.class);
-        Optional<Condition.Movement> movement = optional(form, "movement", Condition.Movement.class);
-        Optional<Integer> count =
-                form.typed("count").isEmpty() ? Optional.empty() : Optional.of(form.whole("count", COUNT));
+        List<UnaryOperator<Condition>> conditions = conditions(form);
         if (!form.hasErrors()) {
-            walks.condition(
+            marking.condition(
                     markId,
-                    was -> new Condition(
-                            edge.orElse(was.edge()),
-                            backing.orElse(was.backing()),
-                            movement.orElse(was.movement()),
-                            count.orElse(was.count())),
+                    was -> conditions.stream().reduce(was, (now, change) -> change.apply(now), (one, other) -> other),
                     seen);
         }
         return answer(walks.wallOf(markId), form, model);
+    }
+
+    /** What was answered of it; what was not asked stays as it was. */
+    private static List<UnaryOperator<Condition>> conditions(Form form) {
+        List<UnaryOperator<Condition>> all = new ArrayList<>();
+        optional(form, "edge", Condition.Edge.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "backing", Condition.Backing.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "movement", Condition.Movement.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "turns", Condition.Turns.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "driven", Condition.Driven.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "recurring", Condition.Recurring.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "hold", Condition.Hold.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        optional(form, "cause", Condition.Cause.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        if (!form.typed("count").isEmpty()) {
+            int count = form.whole("count", COUNT);
+            all.add(was -> was.withCount(count));
+        }
+        if (!form.typed("offset").isEmpty()) {
+            Length offset = form.millimetres("offset", Condition.OFFSET);
+            all.add(was -> was.withOffset(offset));
+        }
+        return all;
     }
 
     private static <E extends Enum<E>> Optional<E> optional(Form form, String field, Class<E> of) {
@@ -225,7 +252,7 @@ class WalkController {
         Optional<Method> method = optional(form, "method", Method.class);
         if (!form.hasErrors()) {
             form.attempt("method", () -> {
-                walks.method(markId, method, seen);
+                marking.method(markId, method, seen);
                 return markId;
             });
         }
@@ -234,13 +261,13 @@ class WalkController {
 
     @PostMapping("/marks/{markId}/remove")
     String remove(@PathVariable UUID markId, Model model) {
-        walks.remove(markId);
+        marking.remove(markId);
         return answer(walks.wallOf(markId), Form.empty(speaker.words()), model);
     }
 
     @PostMapping("/marks/{markId}/restore")
     String restore(@PathVariable UUID markId, Model model) {
-        walks.restore(markId);
+        marking.restore(markId);
         return answer(walks.wallOf(markId), Form.empty(speaker.words()), model);
     }
 
@@ -251,7 +278,7 @@ class WalkController {
         Form form = form(typed);
         RoomFinding finding = form.one("finding", RoomFinding.class);
         if (!form.hasErrors()) {
-            walks.find(wallId, finding, form.typed("there").equals("true"));
+            deciding.find(wallId, finding, form.typed("there").equals("true"));
         }
         return answer(wallId, form, model);
     }
@@ -263,7 +290,7 @@ class WalkController {
         int left = form.whole("leftMm", new Limits("place", 0, 100_000, "mm"));
         PlaceAnswer answer = form.one("answer", PlaceAnswer.class);
         if (!form.hasErrors()) {
-            walks.answerPlace(wallId, kind, left, answer);
+            deciding.answerPlace(wallId, kind, left, answer);
         }
         return answer(wallId, form, model);
     }
@@ -280,7 +307,7 @@ class WalkController {
         }
         UUID surface = surface(wallId, form);
         if (!form.hasErrors()) {
-            walks.answer(surface, answer, tin, seen);
+            deciding.answer(surface, answer, tin, seen);
         }
         return answer(wallId, form, model);
     }
@@ -298,13 +325,13 @@ class WalkController {
         int seen = form.whole("version", VERSION);
         UUID surface = surface(wallId, form);
         if (form.typed("action").isEmpty()) {
-            walks.follow(surface, seen);
+            deciding.follow(surface, seen);
             return answer(wallId, form, model);
         }
         Action action = form.one("action", Action.class);
         String why = form.text("why", LONGEST_REASON);
         if (!form.hasErrors()) {
-            walks.overrule(surface, action, why, seen);
+            deciding.overrule(surface, action, why, seen);
         }
         return answer(wallId, form, model);
     }

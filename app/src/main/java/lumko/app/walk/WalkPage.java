@@ -13,7 +13,7 @@ import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.app.reading.Readings;
 import lumko.core.fault.FaultKind;
-import lumko.core.wall.RoomFinding;
+import lumko.core.fault.RoomFinding;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;

@@ -10,20 +10,23 @@ import lumko.app.paint.Colour;
 import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
 import lumko.app.reading.Candidate;
+import lumko.core.activity.Caution;
+import lumko.core.activity.WorkGraph;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
 import lumko.core.hold.Holding;
+import lumko.core.job.Cover;
+import lumko.core.job.FittingWay;
+import lumko.core.job.JobPlanner;
+import lumko.core.job.Work;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Length;
-import lumko.core.step.Caution;
-import lumko.core.step.Step;
-import lumko.core.work.FittingWay;
-import lumko.core.work.WorkPlanner;
+import lumko.core.quantity.Times;
 
 /** A walked wall put into words for its page. */
 public final class WalkView {
@@ -54,7 +57,7 @@ public final class WalkView {
 
     public String price() {
         Option option = wall.price();
-        return words.say("walk.price", option.labour(), option.paint(), option.elapsed());
+        return words.say("walk.price", option.hand(), option.paint(), option.elapsed());
     }
 
     public List<String> reasons() {
@@ -66,9 +69,7 @@ public final class WalkView {
     }
 
     private List<String> sentences(List<Finding> findings) {
-        return findings.stream()
-                .map(finding -> words.say("rule." + finding.rule().name(), finding.figures()))
-                .toList();
+        return findings.stream().map(new FindingWords(words)::of).toList();
     }
 
     public String shows(Option option) {
@@ -86,9 +87,8 @@ public final class WalkView {
     /** What can hurt someone in the work as decided. */
     public Set<Caution> cautions() {
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-        for (Step step : wall.price().work().steps()) {
-            cautions.addAll(step.cautions());
-        }
+        WorkGraph work = new JobPlanner(figures, practice).plan(wall.job()).by(Work.View.SURFACE);
+        work.activities().forEach(activity -> cautions.addAll(activity.cautions()));
         return cautions;
     }
 
@@ -173,12 +173,12 @@ public final class WalkView {
 
     /** Whether the next coat holds, in a word. */
     public String holds() {
-        return words.name(wall.setting().holding().answer());
+        return words.name(wall.holding().answer());
     }
 
     /** Why, and what it needs first. */
     public String holdsBecause() {
-        Holding holding = wall.setting().holding();
+        Holding holding = wall.holding();
         String reasons = holding.reasons().stream().map(words::name).collect(Collectors.joining("; "));
         return holding.needs().isEmpty()
                 ? reasons
@@ -188,15 +188,16 @@ public final class WalkView {
                         holding.needs().stream().map(words::name).collect(Collectors.joining(", ")));
     }
 
-    /** How many coats it takes until what is there is not seen, where that is more than the house usually gives. */
+    /** Whether what is there grins through the first coat of something else, and what is done about it. */
     public String hides() {
-        int needed = wall.setting().cover().coatsToHide().orElse(1);
-        if (needed <= figures.count(Figure.ROLLED_COATS)) {
+        Cover cover = wall.found().goesOn().cover();
+        if (!cover.isCovered() || cover.leftAfterOne() <= figures.limit(Figure.NOT_SEEN)) {
             return "";
         }
         String there =
                 wall.surface().topCoat().flatMap(Coat::colour).map(Colour::name).orElse("");
-        return words.say(needed > WorkPlanner.MOST_COATS ? "walk.hidesNot" : "walk.hidesAfter", there, needed);
+        int undercoats = new JobPlanner(figures, practice).buildUp(wall.found()).undercoats();
+        return words.say(undercoats > 0 ? "walk.hidesUnder" : "walk.hidesAfter", there, words.chance(cover.oneMore()));
     }
 
     /** How much light the surface gives back, and how much lighter or darker what stands beside it is. */
@@ -297,7 +298,7 @@ public final class WalkView {
         return words.name(way.way()) + ": "
                 + words.say(
                         "walk.way",
-                        words.number(way.minutes(), 1),
+                        words.number(Times.inMinutes(way.hand()), 1),
                         words.chance(way.halo()),
                         words.chance(way.broken()));
     }

@@ -1,5 +1,6 @@
 package lumko.app.walk;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -7,8 +8,12 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
+import lumko.core.fault.RoomFinding;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
+import lumko.core.job.Job;
+import lumko.core.job.Place;
 import lumko.core.practice.Practice;
-import lumko.core.wall.RoomFinding;
 
 /**
  * A flat as it was walked in this turnover.
@@ -29,6 +34,28 @@ public record WalkedFlat(
 
     public List<WalkedTrim> readyTrims() {
         return trims.stream().filter(WalkedTrim::isReadyForSheet).toList();
+    }
+
+    /** The job of everything that is ready; the other surfaces stand beside it as they are. */
+    public Job job() {
+        List<Face> faces = new ArrayList<>();
+        surfaces.forEach(wall -> faces.add(wall.isReadyForSheet() ? wall.face() : asItIs(wall.found())));
+        trims.forEach(trim -> faces.add(trim.isReadyForSheet() ? trim.face() : asItIs(trim.found())));
+        return job(faces);
+    }
+
+    private static Face asItIs(Face face) {
+        return face.with(Action.LEAVE).withPanels(List.of()).with(List.<Place>of());
+    }
+
+    /** A job of the given surfaces in the rooms of this flat. */
+    public Job job(List<Face> faces) {
+        return Job.of(
+                flat.rooms().stream()
+                        .map(room -> Facing.room(room, findings.getOrDefault(room.id(), Set.of())))
+                        .toList(),
+                faces,
+                flat.house().site());
     }
 
     /** Surfaces that have work but wait for their paint to be confirmed. */

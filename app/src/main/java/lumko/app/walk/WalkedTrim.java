@@ -4,13 +4,16 @@ import java.util.Optional;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
-import lumko.core.hold.Binder;
 import lumko.core.hold.Holding;
-import lumko.core.work.Action;
-import lumko.core.work.TrimTask;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
 
-/** The trim of a room: whether it is painted, in what, and whether that holds. */
-public record WalkedTrim(Room room, Surface surface, Visit visit, Holding holding) {
+/**
+ * The trim of a room: whether it is painted, in what, and whether that holds.
+ *
+ * @param found the trim as a job finds it, with nothing decided
+ */
+public record WalkedTrim(Room room, Surface surface, Visit visit, Face found, Holding holding) {
     public boolean isPainted() {
         return visit.overruled().filter(action -> action != Action.LEAVE).isPresent();
     }
@@ -23,16 +26,8 @@ public record WalkedTrim(Room room, Surface surface, Visit visit, Holding holdin
         return isPainted() && visit.isConfirmed(paint());
     }
 
-    /** What the planner is asked for. */
-    public TrimTask task() {
-        return new TrimTask(
-                surface.id().toString(),
-                room.skirting(),
-                room.doorSides(),
-                room.windows(),
-                paint().map(Paint::key).orElse(""),
-                paint().map(paint -> paint.product().binder()).orElse(Binder.WATERBORNE),
-                holding,
-                paint().flatMap(paint -> paint.product().sheet()));
+    /** The trim with what will be done with it. */
+    public Face face() {
+        return found.with(isPainted() ? Action.ROLL : Action.LEAVE);
     }
 }

@@ -8,19 +8,22 @@ import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
+import lumko.core.hold.Holding;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
+import lumko.core.job.Job;
 import lumko.core.judge.Option;
-import lumko.core.judge.PaintBasis;
 import lumko.core.judge.Verdict;
-import lumko.core.repair.Mark;
-import lumko.core.work.Action;
-import lumko.core.work.Setting;
-import lumko.core.work.WallTask;
+import lumko.core.record.PaintBasis;
 
 /**
  * A wall or a ceiling as its walk shows it: what is marked, what is known of its paint, what stands around it, and the
  * verdict.
  *
  * @param places the places on it that wear at each turnover
+ * @param found the surface as a job finds it, with nothing decided
+ * @param around its room as a job finds it
+ * @param holding whether the next coat holds, and what it needs first
  */
 public record WalkedWall(
         Flat flat,
@@ -29,8 +32,9 @@ public record WalkedWall(
         List<PlacedMark> marks,
         List<AskedPlace> places,
         Visit visit,
-        PaintBasis basis,
-        Setting setting,
+        Face found,
+        lumko.core.job.Room around,
+        Holding holding,
         Verdict verdict) {
     /** What will be done: the verdict, or what somebody decided against it. */
     public Action action() {
@@ -54,19 +58,18 @@ public record WalkedWall(
         return ofTin.isPresent() ? ofTin : surface.topCoat().flatMap(Coat::paint);
     }
 
-    public List<Mark> faults() {
-        return marks.stream().map(PlacedMark::mark).toList();
+    public PaintBasis basis() {
+        return found.goesOn().basis();
     }
 
-    /** What the planner is asked for. */
-    public WallTask task() {
-        return new WallTask(
-                surface.id().toString(),
-                surface.asWall(),
-                faults(),
-                action(),
-                paint().map(Paint::key).orElse(""),
-                setting);
+    /** The surface with what will be done with it. */
+    public Face face() {
+        return found.with(action());
+    }
+
+    /** The job of this surface alone. */
+    public Job job() {
+        return Job.of(around, face(), flat.house().site());
     }
 
     /** Whether there is work on it and it is known with what. */
@@ -75,12 +78,12 @@ public record WalkedWall(
     }
 
     public boolean hasWork() {
-        return task().isActive();
+        return face().isActive();
     }
 
     /** Washing alone needs none. */
     public boolean needsPaint() {
         return (action() != Action.LEAVE && action() != Action.WASH)
-                || !setting.panels().isEmpty();
+                || !found.panels().isEmpty();
     }
 }

@@ -22,12 +22,12 @@ import lumko.app.platform.EditableRow;
 import lumko.app.sheet.Sheet;
 import lumko.app.sheet.Sheets;
 import lumko.app.walk.Walks;
+import lumko.core.activity.ActivityKind;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
-import lumko.core.step.StepKind;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
+import lumko.core.record.Substrate;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -53,7 +53,7 @@ class FortyMarksTest extends BrowserTest {
                     .findFirst()
                     .orElseThrow();
             for (RoomKind kind : List.of(RoomKind.BEDROOM, RoomKind.BATH)) {
-                houses.addRoom(
+                recording.addRoom(
                         flat.id(),
                         NewRoom.bare(
                                 kind == RoomKind.BATH ? "Bath" : "Bedroom",
@@ -65,7 +65,7 @@ class FortyMarksTest extends BrowserTest {
             }
             flat = houses.flat(flat.id());
             flat.walls()
-                    .forEach(wall -> houses.addCoat(
+                    .forEach(wall -> recording.addCoat(
                             wall.id(),
                             NewCoat.finish(
                                     tin.product().id(),
@@ -73,7 +73,7 @@ class FortyMarksTest extends BrowserTest {
                                     Optional.of(tin.id()),
                                     LocalDate.now().minusMonths(8),
                                     "")));
-            houses.setDates(
+            recording.setDates(
                     flat.id(), LocalDate.now().minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
@@ -181,12 +181,18 @@ class FortyMarksTest extends BrowserTest {
         button(phone, "Make the sheet").click();
         assertThat(phone.locator("h1")).containsText("Sheet");
 
-        // one job for all of it: tools come out once, each mark ends in one chain
+        // one job for all of it: tools come out once a room, each mark ends in one chain
         Sheet sheet = as(member("jonas"), () -> sheets.sheet(sheetId(phone)));
         assertThat(sheet.steps())
-                .extracting(step -> step.step().kind())
-                .containsOnlyOnce(StepKind.SET_UP, StepKind.FILL, StepKind.DUST_OFF, StepKind.SPOT_PRIME)
-                .contains(StepKind.KILL_MOULD, StepKind.CUT_OUT_CAULK, StepKind.CAULK);
+                .extracting(step -> step.activity().kind())
+                .containsOnlyOnce(ActivityKind.SET_UP, ActivityKind.WASH_TOOLS, ActivityKind.PACK_UP)
+                .contains(ActivityKind.KILL_MOULD, ActivityKind.CUT_OUT_CAULK, ActivityKind.CAULK);
+        assertThat(sheet.steps().stream()
+                        .map(step -> List.of(
+                                step.activity().rooms(),
+                                step.activity().kind(),
+                                step.activity().round())))
+                .doesNotHaveDuplicates();
         assertThat(phone.locator("#carry")).containsText(tin.colour().name());
 
         // the air from the sensor, a note, the cautions, the ticks

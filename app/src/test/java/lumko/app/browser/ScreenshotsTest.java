@@ -10,14 +10,18 @@ import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.reading.Readings;
+import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.Sheets;
+import lumko.app.sheet.Ticking;
+import lumko.app.walk.Deciding;
+import lumko.app.walk.Marking;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.PlaceAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
+import lumko.core.geometry.Spot;
 import lumko.core.repair.Mark;
-import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -29,7 +33,19 @@ class ScreenshotsTest extends BrowserTest {
     Walks walks;
 
     @Autowired
+    Deciding deciding;
+
+    @Autowired
+    Marking marking;
+
+    @Autowired
     Sheets sheets;
+
+    @Autowired
+    Ticking ticking;
+
+    @Autowired
+    SheetMaking making;
 
     @Autowired
     Store store;
@@ -53,7 +69,7 @@ class ScreenshotsTest extends BrowserTest {
             mark(bedroom, FaultKind.DING, 950, 420);
             mark(living, FaultKind.NAIL_HOLE, 1500, 900);
             mark(living, FaultKind.SCREW_HOLE, 3300, 800);
-            walks.set(
+            marking.set(
                     UUID.randomUUID(),
                     wall(flat, 8).id(),
                     new Mark(
@@ -62,8 +78,8 @@ class ScreenshotsTest extends BrowserTest {
             confirm(living);
             walks.flat(houses.flat(flat.id()))
                     .openPlaces()
-                    .forEach(open ->
-                            walks.answerPlace(open.surfaceId(), open.place().kind(), open.left(), PlaceAnswer.PAINT));
+                    .forEach(open -> deciding.answerPlace(
+                            open.surfaceId(), open.place().kind(), open.left(), PlaceAnswer.PAINT));
             return lead;
         });
         Page desk = enter(Screen.DESK, "Mirela Oduya");
@@ -100,12 +116,12 @@ class ScreenshotsTest extends BrowserTest {
         desk.navigate(url("/walls/" + living.id() + "/walk"));
         desk.locator("#torch").click();
         picture(desk, "walk-torch");
-        UUID sheet = as(lead, () -> sheets.make(flat.id()));
+        UUID sheet = as(lead, () -> making.make(flat.id()));
         shot(desk, "/sheets/" + sheet, "sheet");
         as(member("jonas"), () -> {
             sheets.sheet(sheet).steps().stream().limit(5).forEach(step -> {
-                sheets.read(step.id());
-                sheets.tick(step.id(), "powders under the nail");
+                ticking.read(step.id());
+                ticking.tick(step.id(), "powders under the nail");
             });
             return sheet;
         });
@@ -124,11 +140,11 @@ class ScreenshotsTest extends BrowserTest {
     }
 
     private void mark(Surface wall, FaultKind kind, double left, double up) {
-        walks.set(UUID.randomUUID(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.usualFault()));
+        marking.set(UUID.randomUUID(), wall.id(), new Mark(Spot.ofMillimetres(left, up), kind.usualFault()));
     }
 
     private void confirm(Surface wall) {
-        walks.answer(
+        deciding.answer(
                 wall.id(),
                 PaintAnswer.TIN_IN_STORE,
                 wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),

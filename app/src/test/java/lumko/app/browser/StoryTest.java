@@ -19,9 +19,9 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
-import lumko.app.house.Layer;
 import lumko.app.platform.EditableRow;
 import lumko.app.walk.Walks;
+import lumko.core.record.Layer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -85,7 +85,7 @@ class StoryTest extends BrowserTest {
         button(desk, "This tin").click();
         assertThat(desk.locator("#paint-tin")).hasAttribute("aria-pressed", "true");
         assertThat(desk.locator(".verdict")).containsText("answered by Mirela Oduya");
-        assertThat(desk.locator(".verdict")).containsText("a tin of the same batch is in the store");
+        assertThat(desk.locator(".verdict")).containsText("the paint comes from the very tin that is on it");
         assertAccessible(desk, "walk");
         link(desk, "To the flat and its sheet").click();
 
@@ -190,7 +190,7 @@ class StoryTest extends BrowserTest {
     void anUnknownWallIsReadIdentifiedAndATinIsFixed() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            houses.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
         Page page = enter(Screen.PHONE, "Jonas Petrak");

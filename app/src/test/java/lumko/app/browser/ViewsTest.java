@@ -13,10 +13,11 @@ import java.util.UUID;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.paint.Store;
+import lumko.app.walk.Marking;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
+import lumko.core.geometry.Spot;
 import lumko.core.repair.Mark;
-import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -24,6 +25,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 class ViewsTest extends BrowserTest {
     @Autowired
     Walks walks;
+
+    @Autowired
+    Marking marking;
 
     @Autowired
     Store store;
@@ -68,7 +72,8 @@ class ViewsTest extends BrowserTest {
     private UUID marked(Flat flat) {
         return asLead(() -> {
             UUID id = UUID.randomUUID();
-            walks.set(id, wall(flat, 0).id(), new Mark(Spot.ofMillimetres(1500, 1200), FaultKind.ANCHOR.usualFault()));
+            marking.set(
+                    id, wall(flat, 0).id(), new Mark(Spot.ofMillimetres(1500, 1200), FaultKind.ANCHOR.usualFault()));
             return id;
         });
     }

@@ -10,20 +10,24 @@ import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.history.History;
 import lumko.app.house.Flat;
-import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Surface;
+import lumko.app.walk.Marking;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
+import lumko.core.geometry.Spot;
+import lumko.core.record.Layer;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Method;
-import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class HistoryTest extends ApplicationTest {
     @Autowired
     Walks walks;
+
+    @Autowired
+    Marking marking;
 
     @Autowired
     History history;
@@ -37,12 +41,12 @@ class HistoryTest extends ApplicationTest {
         Flat flat = freshFlat("Ropewalk Court");
         Surface wall = wall(flat, 1);
         as(member("jonas"), () -> {
-            walks.set(
+            marking.set(
                     UUID.randomUUID(), wall.id(), new Mark(Spot.ofMillimetres(900, 900), FaultKind.DING.usualFault()));
             return flat;
         });
         asLead(() -> {
-            houses.addCoat(wall.id(), NewCoat.plain(Layer.PRIMER, Optional.empty(), "by the builder"));
+            recording.addCoat(wall.id(), NewCoat.plain(Layer.PRIMER, Optional.empty(), "by the builder"));
             return flat;
         });
         String page = page(member("tobias"), "/flats/" + flat.id() + "/history");
@@ -63,10 +67,10 @@ class HistoryTest extends ApplicationTest {
         Surface wall = wall(flat, 0);
         as(member("jonas"), () -> {
             UUID id = UUID.randomUUID();
-            walks.set(id, wall.id(), new Mark(Spot.ofMillimetres(900, 900), FaultKind.ANCHOR.usualFault()));
+            marking.set(id, wall.id(), new Mark(Spot.ofMillimetres(900, 900), FaultKind.ANCHOR.usualFault()));
             for (int n = 0; n < History.PAGE; n++) {
                 Optional<Method> way = n % 2 == 0 ? Optional.of(Method.PUNCH_PLUG_IN) : Optional.empty();
-                walks.method(id, way, walks.repaired(id).mark().version());
+                marking.method(id, way, walks.repaired(id).mark().version());
             }
             return flat;
         });

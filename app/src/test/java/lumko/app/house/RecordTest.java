@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
+import lumko.core.record.Layer;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -6,21 +6,26 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Locale;
 import java.util.Properties;
 import java.util.Set;
 import java.util.stream.Stream;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Tool;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Figure;
-import lumko.core.judge.Rule;
+import lumko.core.figure.FigureGroup;
+import lumko.core.judge.Finding;
+import lumko.core.practice.Question;
+import lumko.core.practice.School;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Caution;
-import lumko.core.step.StepKind;
-import lumko.core.step.Tool;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -129,23 +134,32 @@ class WordsTest {
 
     @Test
     void tradeWordsFollowTheReader() {
-        assertThat(metric.name(lumko.core.step.Material.SPACKLE)).isEqualTo("light filler");
-        assertThat(us.name(lumko.core.step.Material.SPACKLE)).isEqualTo("lightweight spackle");
+        assertThat(metric.name(lumko.core.activity.Material.SPACKLE)).isEqualTo("light filler");
+        assertThat(us.name(lumko.core.activity.Material.SPACKLE)).isEqualTo("lightweight spackle");
     }
 
     static Stream<String> keys() {
         return Stream.of(
-                        Stream.of(Rule.values()).map(rule -> "rule." + rule),
-                        Stream.of(StepKind.values())
+                        Stream.of(Finding.class.getPermittedSubclasses())
+                                .map(finding -> "rule." + upperSnake(finding.getSimpleName())),
+                        Stream.of(Advice.values()).map(advice -> "Advice." + advice),
+                        Stream.of(ActivityKind.values())
                                 .flatMap(kind -> Stream.of("step." + kind, "step." + kind + ".how")),
                         Stream.of(Figure.values()).map(figure -> "figure." + figure),
                         Stream.of(Figure.values()).map(figure -> "FigureUnit." + figure.unit()),
+                        Stream.of(FigureGroup.values()).map(group -> "FigureGroup." + group),
+                        Stream.of(Question.values()).map(question -> "Question." + question),
+                        Stream.of(School.values()).flatMap(school -> Stream.of("School." + school, "why." + school)),
                         Stream.of(Tool.values()).map(tool -> "Tool." + tool),
                         Stream.of(Caution.values())
                                 .flatMap(caution -> Stream.of("Caution." + caution, "cautionWord." + caution)),
                         Stream.of(FaultKind.values())
                                 .flatMap(kind -> Stream.of("FaultKind." + kind, "faultKey." + kind)))
                 .flatMap(keys -> keys);
+    }
+
+    private static String upperSnake(String camel) {
+        return camel.replaceAll("(?<=[a-z])(?=[A-Z])", "_").toUpperCase(Locale.ROOT);
     }
 
     @ParameterizedTest

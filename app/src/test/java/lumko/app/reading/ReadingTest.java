@@ -64,7 +64,7 @@ class ReadingTest extends ApplicationTest {
                 .findFirst()
                 .orElseThrow());
         asLead(() -> {
-            houses.addCoat(
+            recording.addCoat(
                     wallId,
                     NewCoat.finish(
                             tin.product().id(),
@@ -72,7 +72,7 @@ class ReadingTest extends ApplicationTest {
                             Optional.of(tin.id()),
                             LocalDate.now().minusYears(1),
                             ""));
-            houses.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return wallId;
         });
     }

@@ -9,7 +9,7 @@ import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.figure.Figures;
 import lumko.core.figure.Figure;
-import lumko.core.work.Pace;
+import lumko.core.job.Pace;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;

@@ -40,7 +40,7 @@ class PracticeTest extends ApplicationTest {
     private Flat flatInTurnover() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            houses.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
         return asLead(() -> houses.flat(flat.id()));

@@ -17,7 +17,6 @@ import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
-import lumko.app.house.Layer;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Turnover;
 import lumko.app.paint.Store;
@@ -25,17 +24,21 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.ShiftableClock;
+import lumko.app.walk.Deciding;
+import lumko.app.walk.Marking;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
+import lumko.core.activity.ActivityKind;
 import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
+import lumko.core.geometry.Spot;
+import lumko.core.job.Action;
 import lumko.core.quantity.Volume;
+import lumko.core.record.Layer;
 import lumko.core.repair.Mark;
-import lumko.core.step.StepKind;
+import lumko.core.schedule.Clock;
 import lumko.core.turnover.FlatState;
-import lumko.core.wall.Spot;
-import lumko.core.work.Action;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.data.Offset;
@@ -52,10 +55,22 @@ class SheetTest extends ApplicationTest {
     Sheets sheets;
 
     @Autowired
+    Ticking ticking;
+
+    @Autowired
+    SheetMaking making;
+
+    @Autowired
     Closing closing;
 
     @Autowired
     Walks walks;
+
+    @Autowired
+    Deciding deciding;
+
+    @Autowired
+    Marking marking;
 
     @Autowired
     Store store;
@@ -89,7 +104,7 @@ class SheetTest extends ApplicationTest {
                     "test shelf",
                     "");
             tin = store.stock().tins().get(tinId);
-            houses.addCoat(
+            recording.addCoat(
                     wallId,
                     NewCoat.finish(
                             tin.product().id(),
@@ -97,33 +112,33 @@ class SheetTest extends ApplicationTest {
                             Optional.of(tinId),
                             LocalDate.now().minusMonths(2),
                             ""));
-            houses.setDates(
+            recording.setDates(
                     flat.id(), LocalDate.now().minusDays(4), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             for (int n = 0; n < 3; n++) {
-                walks.set(
+                marking.set(
                         UUID.randomUUID(),
                         wallId,
                         new Mark(Spot.ofMillimetres(800 + 700 * n, 700), FaultKind.NAIL_HOLE.usualFault()));
             }
-            walks.answer(wallId, PaintAnswer.TIN_IN_STORE, Optional.of(tinId), EditableRow.UNSAVED);
+            deciding.answer(wallId, PaintAnswer.TIN_IN_STORE, Optional.of(tinId), EditableRow.UNSAVED);
             return tinId;
         });
     }
 
     private UUID make() {
-        return asLead(() -> clock.at(start, () -> sheets.make(flat.id())));
+        return asLead(() -> clock.at(start, () -> making.make(flat.id())));
     }
 
     private Sheet sheet(UUID id) {
         return asLead(() -> sheets.sheet(id));
     }
 
-    private Sheets.Ticked tick(UUID step, Instant at, String why) {
+    private Ticking.Ticked tick(UUID step, Instant at, String why) {
         return as(
                 member("jonas"),
                 () -> clock.at(at, () -> {
-                    sheets.read(step);
-                    return sheets.tick(step, why);
+                    ticking.read(step);
+                    return ticking.tick(step, why);
                 }));
     }
 
@@ -144,7 +159,7 @@ class SheetTest extends ApplicationTest {
         Instant at = start;
         for (SheetStep step : sheet(sheetId).steps()) {
             at = at.plus(Duration.ofHours(4));
-            assertThat(tick(step.id(), at, "")).isInstanceOf(Sheets.Ticked.Done.class);
+            assertThat(tick(step.id(), at, "")).isInstanceOf(Ticking.Ticked.Done.class);
         }
     }
 
@@ -165,12 +180,12 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
-    class Making {
+    class MakingIt {
         @Test
         void takesEveryWallWithWorkAndAConfirmedPaint() {
             UUID other = wall(flat, 1).id();
             asLead(() -> {
-                walks.set(
+                marking.set(
                         UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.DING.usualFault()));
                 return other;
             });
@@ -178,9 +193,9 @@ class SheetTest extends ApplicationTest {
             assertThat(sheet.walls()).extracting(SheetWall::label).containsExactly("Study A");
             assertThat(sheet.walls()).extracting(SheetWall::action).containsExactly(Action.DAB);
             assertThat(sheet.steps())
-                    .extracting(step -> step.step().kind())
-                    .startsWith(StepKind.SET_UP)
-                    .endsWith(StepKind.PACK_UP);
+                    .extracting(step -> step.activity().kind())
+                    .startsWith(ActivityKind.SET_UP)
+                    .endsWith(ActivityKind.PACK_UP);
         }
 
         @Test
@@ -209,28 +224,28 @@ class SheetTest extends ApplicationTest {
         @Test
         void canBeGivenUpUntilSomethingIsTicked() {
             UUID id = make();
-            asLead(() -> sheets.discard(id));
+            asLead(() -> making.discard(id));
             UUID again = make();
             tick(sheet(again).steps().getFirst().id(), start, "");
-            assertThatThrownBy(() -> asLead(() -> sheets.discard(again))).hasMessage("denied.ticked");
+            assertThatThrownBy(() -> asLead(() -> making.discard(again))).hasMessage("denied.ticked");
         }
     }
 
     @Nested
-    class Ticking {
+    class OnSite {
         @Test
         void somethingWetAsksForTheReasonAndKeepsIt() {
             UUID id = make();
             Sheet sheet = sheet(id);
             SheetStep fill = sheet.steps().stream()
-                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .filter(s -> s.activity().kind() == ActivityKind.FILL)
                     .findFirst()
                     .orElseThrow();
             SheetStep next = sheet.steps().get(sheet.steps().indexOf(fill) + 1);
             tick(fill.id(), start, "");
             Instant tooEarly = start.plus(Duration.ofMinutes(40));
-            assertThat(tick(next.id(), tooEarly, "")).isEqualTo(new Sheets.Ticked.StillWet(id, next.id()));
-            assertThat(tick(next.id(), tooEarly, "powders under the nail")).isEqualTo(new Sheets.Ticked.Done(id));
+            assertThat(tick(next.id(), tooEarly, "")).isEqualTo(new Ticking.Ticked.StillWet(id, next.id()));
+            assertThat(tick(next.id(), tooEarly, "powders under the nail")).isEqualTo(new Ticking.Ticked.Done(id));
             assertThat(sheet(id)
                             .steps()
                             .get(sheet.steps().indexOf(next))
@@ -245,19 +260,19 @@ class SheetTest extends ApplicationTest {
             UUID id = make();
             Sheet sheet = sheet(id);
             SheetStep fill = sheet.steps().stream()
-                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .filter(s -> s.activity().kind() == ActivityKind.FILL)
                     .findFirst()
                     .orElseThrow();
             SheetStep next = sheet.steps().get(sheet.steps().indexOf(fill) + 1);
             tick(fill.id(), start, "");
             // light filler of 3 mm: 45 minutes at the usual air
-            assertThat(tick(next.id(), start.plus(Duration.ofMinutes(46)), "")).isEqualTo(new Sheets.Ticked.Done(id));
+            assertThat(tick(next.id(), start.plus(Duration.ofMinutes(46)), "")).isEqualTo(new Ticking.Ticked.Done(id));
         }
 
         @Test
         void whatTheHandHasJudgedIsNotAskedForAgain() {
             asLead(() -> {
-                walks.set(
+                marking.set(
                         UUID.randomUUID(),
                         wallId,
                         new Mark(Spot.ofMillimetres(3000, 700), FaultKind.ANCHOR.usualFault()));
@@ -265,20 +280,20 @@ class SheetTest extends ApplicationTest {
             });
             UUID id = make();
             Sheet sheet = sheet(id);
-            int fill = index(sheet, StepKind.FILL);
-            assertThat(sheet.steps().get(fill + 1).step().kind()).isEqualTo(StepKind.FILL_AGAIN);
+            int fill = index(sheet, ActivityKind.FILL);
+            assertThat(sheet.steps().get(fill + 1).activity().kind()).isEqualTo(ActivityKind.FILL_AGAIN);
             tick(sheet.steps().get(fill).id(), start, "");
             tick(sheet.steps().get(fill + 1).id(), start.plusSeconds(60), "pale all over");
             // the first filling would dry for hours yet; the fine filler on it takes an hour and a half
             Instant soon = start.plus(Duration.ofMinutes(95));
             assertThat(tick(sheet.steps().get(fill + 2).id(), start.plus(Duration.ofMinutes(20)), ""))
-                    .isInstanceOf(Sheets.Ticked.StillWet.class);
-            assertThat(tick(sheet.steps().get(fill + 2).id(), soon, "")).isInstanceOf(Sheets.Ticked.Done.class);
+                    .isInstanceOf(Ticking.Ticked.StillWet.class);
+            assertThat(tick(sheet.steps().get(fill + 2).id(), soon, "")).isInstanceOf(Ticking.Ticked.Done.class);
         }
 
-        private int index(Sheet sheet, StepKind kind) {
+        private int index(Sheet sheet, ActivityKind kind) {
             return sheet.steps().stream()
-                    .map(step -> step.step().kind())
+                    .map(step -> step.activity().kind())
                     .toList()
                     .indexOf(kind);
         }
@@ -287,13 +302,13 @@ class SheetTest extends ApplicationTest {
         void theClockFollowsTheAirAsNoted() {
             UUID id = make();
             SheetStep fill = sheet(id).steps().stream()
-                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .filter(s -> s.activity().kind() == ActivityKind.FILL)
                     .findFirst()
                     .orElseThrow();
             tick(fill.id(), start, "");
             Instant usual = ready(id, fill);
             as(member("jonas"), () -> {
-                sheets.noteClimate(id, Climate.of(12, 75, Climate.Air.STILL));
+                ticking.noteClimate(id, Climate.of(12, 75, Climate.Air.STILL));
                 return id;
             });
             assertThat(ready(id, fill)).isAfter(usual.plus(Duration.ofHours(1)));
@@ -304,7 +319,7 @@ class SheetTest extends ApplicationTest {
                     .filter(each -> each.id().equals(step.id()))
                     .findFirst()
                     .flatMap(SheetStep::clock)
-                    .flatMap(DryingClock::likely)
+                    .flatMap(Clock::likely)
                     .orElseThrow();
         }
 
@@ -315,7 +330,7 @@ class SheetTest extends ApplicationTest {
             tick(first, start, "");
             tick(first, start.plusSeconds(60), "");
             assertThat(sheet(id).steps().getFirst().tick().orElseThrow().at()).isEqualTo(start);
-            as(member("jonas"), () -> sheets.untick(first));
+            as(member("jonas"), () -> ticking.untick(first));
             assertThat(sheet(id).ticked()).isZero();
         }
 
@@ -356,7 +371,7 @@ class SheetTest extends ApplicationTest {
     class WhatCanHurt {
         private SheetStep dangerous(UUID id) {
             return sheet(id).steps().stream()
-                    .filter(step -> !step.step().cautions().isEmpty())
+                    .filter(step -> !step.activity().cautions().isEmpty())
                     .findFirst()
                     .orElseThrow();
         }
@@ -373,8 +388,8 @@ class SheetTest extends ApplicationTest {
                     .hasStatusOk();
             assertThat(dangerous(id).unread()).isEmpty();
             assertThat(sheet(id).steps())
-                    .filteredOn(
-                            other -> other.step().cautions().equals(step.step().cautions()))
+                    .filteredOn(other ->
+                            other.activity().cautions().equals(step.activity().cautions()))
                     .allMatch(other -> other.unread().isEmpty());
             assertThat(post(member("jonas"), "/steps/" + step.id() + "/tick", Map.of()))
                     .hasStatusOk();
@@ -386,7 +401,7 @@ class SheetTest extends ApplicationTest {
         @Test
         void aFaultFoundAfterTheFirstCoatIsTakenUpBeforeTheNext() {
             asLead(() -> {
-                walks.overrule(
+                deciding.overrule(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });
@@ -395,13 +410,13 @@ class SheetTest extends ApplicationTest {
             for (SheetStep step : sheet(id).steps()) {
                 at = at.plus(Duration.ofHours(4));
                 tick(step.id(), at, "");
-                if (step.step().kind() == StepKind.ROLL) {
+                if (step.activity().kind() == ActivityKind.ROLL) {
                     break;
                 }
             }
             int before = sheet(id).steps().size();
             asLead(() -> {
-                walks.set(
+                marking.set(
                         UUID.randomUUID(),
                         wallId,
                         new Mark(Spot.ofMillimetres(1100, 1700), FaultKind.DING.usualFault()));
@@ -413,11 +428,11 @@ class SheetTest extends ApplicationTest {
             Sheet more = sheet(id);
             assertThat(more.newFaults()).isZero();
             assertThat(more.steps()).hasSizeGreaterThan(before);
-            List<StepKind> left = more.steps().stream()
+            List<ActivityKind> left = more.steps().stream()
                     .filter(step -> !step.isTicked())
-                    .map(step -> step.step().kind())
+                    .map(step -> step.activity().kind())
                     .toList();
-            assertThat(left).containsSubsequence(StepKind.FILL, StepKind.SPOT_PRIME, StepKind.ROLL_AGAIN);
+            assertThat(left).containsSubsequence(ActivityKind.FILL, ActivityKind.SPOT_PRIME, ActivityKind.ROLL_AGAIN);
             assertThat(more.steps().stream().takeWhile(SheetStep::isTicked).count())
                     .isEqualTo(more.ticked());
             tickAll(id);
@@ -454,7 +469,7 @@ class SheetTest extends ApplicationTest {
             long made = asLead(() -> sheets.pulse(id));
             tick(first, start, "");
             long ticked = asLead(() -> sheets.pulse(id));
-            as(member("jonas"), () -> sheets.untick(first));
+            as(member("jonas"), () -> ticking.untick(first));
             assertThat(List.of(made, ticked, asLead(() -> sheets.pulse(id)))).doesNotHaveDuplicates();
             assertThat(mvc.get().uri("/sheets/" + id + "/pulse").with(user(stranger())))
                     .hasStatus(404);
@@ -464,7 +479,7 @@ class SheetTest extends ApplicationTest {
         void whatDriesOnOneWallDoesNotHoldUpAnother() {
             UUID other = wall(flat, 1).id();
             asLead(() -> {
-                houses.addCoat(
+                recording.addCoat(
                         other,
                         NewCoat.finish(
                                 tin.product().id(),
@@ -472,14 +487,14 @@ class SheetTest extends ApplicationTest {
                                 Optional.of(tin.id()),
                                 LocalDate.now().minusMonths(2),
                                 ""));
-                walks.set(
+                marking.set(
                         UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.GOUGE.usualFault()));
-                walks.answer(other, PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()), EditableRow.UNSAVED);
+                deciding.answer(other, PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()), EditableRow.UNSAVED);
                 return other;
             });
             UUID id = make();
             SheetStep seal = sheet(id).steps().stream()
-                    .filter(step -> step.step().kind() == StepKind.SEAL_PAPER)
+                    .filter(step -> step.activity().kind() == ActivityKind.SEAL_PAPER)
                     .findFirst()
                     .orElseThrow();
             tick(seal.id(), start, "");
@@ -489,13 +504,13 @@ class SheetTest extends ApplicationTest {
                             .toList();
             assertThat(waiting)
                     .isNotEmpty()
-                    .allMatch(step -> step.step().surfaces().contains(other.toString()));
+                    .allMatch(step -> step.activity().surfaces().contains(other.toString()));
         }
 
         @Test
         void aStepSaysHowFarMayBeCutAheadInTheAirAsNoted() throws Exception {
             asLead(() -> {
-                walks.overrule(
+                deciding.overrule(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });
@@ -503,7 +518,7 @@ class SheetTest extends ApplicationTest {
             String usual = page(id);
             assertThat(usual).contains("The strip stays open 12 min in this air", "Here: W, then laid off");
             as(member("jonas"), () -> {
-                sheets.noteClimate(id, Climate.of(29, 25, Climate.Air.MOVING));
+                ticking.noteClimate(id, Climate.of(29, 25, Climate.Air.MOVING));
                 return id;
             });
             assertThat(page(id)).doesNotContain("stays open 12 min").contains("The strip stays open");
@@ -537,7 +552,7 @@ class SheetTest extends ApplicationTest {
             UUID id = make();
             assertThat(state(Instant.now())).isEqualTo(FlatState.IN_WORK);
             SheetStep fill = sheet(id).steps().stream()
-                    .filter(s -> s.step().kind() == StepKind.FILL)
+                    .filter(s -> s.activity().kind() == ActivityKind.FILL)
                     .findFirst()
                     .orElseThrow();
             tick(fill.id(), start, "");
@@ -568,7 +583,7 @@ class SheetTest extends ApplicationTest {
         void writesTheRecordByItself() {
             UUID id = make();
             as(member("jonas"), () -> {
-                sheets.noteClimate(id, Climate.of(18.5, 55, Climate.Air.MOVING));
+                ticking.noteClimate(id, Climate.of(18.5, 55, Climate.Air.MOVING));
                 return id;
             });
             tickAll(id);
@@ -663,7 +678,7 @@ class SheetTest extends ApplicationTest {
         @Test
         void aRolledWallGetsItsCoatsAndAClosedSheetStays() {
             asLead(() -> {
-                walks.overrule(
+                deciding.overrule(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });
@@ -679,7 +694,7 @@ class SheetTest extends ApplicationTest {
             assertThatThrownBy(() -> tick(sheet(id).steps().getFirst().id(), start, ""))
                     .hasMessage("denied.sheetClosed");
             assertThatThrownBy(() -> asLead(
-                            () -> sheets.untick(sheet(id).steps().getFirst().id())))
+                            () -> ticking.untick(sheet(id).steps().getFirst().id())))
                     .hasMessage("denied.sheetClosed");
         }
     }
@@ -709,7 +724,7 @@ class SheetTest extends ApplicationTest {
     void onlyTheNextStepSaysWhatIsStillWet() throws Exception {
         UUID id = make();
         SheetStep fill = sheet(id).steps().stream()
-                .filter(step -> step.step().kind() == StepKind.FILL)
+                .filter(step -> step.activity().kind() == ActivityKind.FILL)
                 .findFirst()
                 .orElseThrow();
         sheet(id).steps().stream()

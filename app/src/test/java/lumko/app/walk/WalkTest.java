@@ -24,18 +24,17 @@ import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
+import lumko.core.fault.RoomFinding;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Texture;
 import lumko.core.hold.Need;
-import lumko.core.judge.PaintBasis;
-import lumko.core.judge.Rule;
+import lumko.core.job.Action;
+import lumko.core.judge.Finding;
 import lumko.core.quantity.Length;
+import lumko.core.record.PaintBasis;
+import lumko.core.record.Substrate;
 import lumko.core.repair.Method;
-import lumko.core.wall.Outline;
-import lumko.core.wall.RoomFinding;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
-import lumko.core.work.Action;
-import lumko.core.work.Work;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -48,6 +47,9 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class WalkTest extends ApplicationTest {
     @Autowired
     Walks walks;
+
+    @Autowired
+    Deciding deciding;
 
     @Autowired
     Store store;
@@ -66,7 +68,7 @@ class WalkTest extends ApplicationTest {
                 .findFirst()
                 .orElseThrow());
         asLead(() -> {
-            houses.addCoat(
+            recording.addCoat(
                     wallId,
                     NewCoat.finish(
                             tin.product().id(),
@@ -74,7 +76,7 @@ class WalkTest extends ApplicationTest {
                             Optional.of(tin.id()),
                             LocalDate.now().minusMonths(1),
                             ""));
-            houses.setDates(
+            recording.setDates(
                     flat.id(), LocalDate.now().minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return wallId;
         });
@@ -103,7 +105,7 @@ class WalkTest extends ApplicationTest {
 
     private void answer(PaintAnswer answer, Optional<UUID> tinId) {
         asLead(() -> {
-            walks.answer(wallId, answer, tinId, walks.wall(wallId).visit().version());
+            deciding.answer(wallId, answer, tinId, walks.wall(wallId).visit().version());
             return answer;
         });
     }
@@ -267,7 +269,7 @@ class WalkTest extends ApplicationTest {
         @Test
         void theTinOnRecordIsTheBestThereIs() {
             answer(PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()));
-            assertThat(walked().basis()).isEqualTo(PaintBasis.SAME_BATCH);
+            assertThat(walked().basis()).isEqualTo(PaintBasis.SAME_TIN);
         }
 
         @Test
@@ -313,9 +315,7 @@ class WalkTest extends ApplicationTest {
             answer(PaintAnswer.NOT_SURE, Optional.empty());
             WalkedWall walked = walked();
             assertThat(walked.action()).isEqualTo(Action.ROLL);
-            assertThat(walked.verdict().reasons())
-                    .extracting(each -> each.rule())
-                    .contains(Rule.PAINT_UNKNOWN);
+            assertThat(walked.verdict().reasons()).contains(new Finding.PaintUnknown());
             assertThat(walked.isReadyForSheet()).isFalse();
         }
 
@@ -420,11 +420,12 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void anotherWayIsChosenAndThePlanFollows() {
-            Work before = walked().price().work();
             assertThat(post(member("jonas"), "/marks/" + id + "/method", with("method", "BACKING_AND_PLUG")))
                     .hasStatusOk();
             assertThat(repaired().repair().method()).isEqualTo(Method.BACKING_AND_PLUG);
-            assertThat(walked().price().work()).isNotEqualTo(before);
+            assertThat(walked().face().places())
+                    .extracting(place -> place.mark().wanted())
+                    .containsExactly(Optional.of(Method.BACKING_AND_PLUG));
             post(member("jonas"), "/marks/" + id + "/method", with("method", ""));
             assertThat(repaired().repair().method()).isEqualTo(Method.PLUG_WITH_PAPER_FLANGE);
         }
@@ -568,8 +569,8 @@ class WalkTest extends ApplicationTest {
             assertThat(walked().action()).isEqualTo(Action.LEAVE);
             assertThat(find("SMELL_OF_SMOKE", true)).hasStatusOk().bodyText().contains("smell of smoke: every wall");
             WalkedFlat whole = asLead(() -> walks.flat(houses.flat(flat.id())));
-            assertThat(whole.surfaces()).allMatch(surface -> surface.action() == Action.ROLL);
-            assertThat(walked().setting().holding().needs()).contains(Need.SEALER);
+            assertThat(whole.surfaces()).allMatch(surface -> surface.action() == Action.FLAT);
+            assertThat(walked().holding().needs()).contains(Need.SEALER);
             find("SMELL_OF_SMOKE", false);
             assertThat(walked().action()).isEqualTo(Action.LEAVE);
         }
@@ -578,7 +579,7 @@ class WalkTest extends ApplicationTest {
         void sayingItTwiceIsSayingItOnce() {
             find("DAMP", true);
             assertThat(find("DAMP", true)).hasStatusOk();
-            assertThat(walked().setting().findings()).containsExactly(RoomFinding.DAMP);
+            assertThat(walked().around().findings()).containsExactly(RoomFinding.DAMP);
         }
 
         @Test
@@ -597,7 +598,7 @@ class WalkTest extends ApplicationTest {
                     .contains("This ceiling")
                     .doesNotContain("eye band");
             assertThat(asLead(() -> walks.wall(ceiling)).verdict().reasons())
-                    .noneMatch(finding -> finding.rule() == Rule.IN_THE_EYE_BAND);
+                    .doesNotHaveAnyElementsOfTypes(Finding.InTheEyeBand.class);
         }
 
         @Test
@@ -629,8 +630,8 @@ class WalkTest extends ApplicationTest {
             WalkedFlat whole = asLead(() -> walks.flat(houses.flat(flat.id())));
             assertThat(whole.readyTrims())
                     .singleElement()
-                    .satisfies(ready ->
-                            assertThat(ready.task().skirting().inMetres()).isEqualTo(14));
+                    .satisfies(
+                            ready -> assertThat(ready.face().run().inMetres()).isEqualTo(14));
         }
     }
 
@@ -641,7 +642,7 @@ class WalkTest extends ApplicationTest {
         @BeforeEach
         void aBath() {
             bathWall = asLead(() -> {
-                houses.addRoom(
+                recording.addRoom(
                         flat.id(),
                         NewRoom.bare(
                                 "Bath",

@@ -95,6 +95,6 @@ public final class CasesCommand implements Callable<Integer> {
 
     /** Every expectation of a case, judged against what the core answers to its situation. */
     static List<Held> judge(JsonNode one) {
-        return CaseJudge.judge(one, TodaysCore.plan(Situation.asJob(one.get("situation"))));
+        return CaseJudge.judge(one, JobAnswer.plan(Situation.asJob(one.get("situation"))));
     }
 }

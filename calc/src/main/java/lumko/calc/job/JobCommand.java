@@ -46,7 +46,7 @@ public final class JobCommand implements Callable<Integer> {
         }
         var job = document.read().json();
         Shapes.read().check(job, "job", "");
-        document.write(asJson(TodaysCore.plan(job)));
+        document.write(asJson(JobAnswer.plan(job)));
         return 0;
     }
 

@@ -7,36 +7,40 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Material;
+import lumko.core.activity.Tool;
 import lumko.core.drying.Climate;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
-import lumko.core.hold.Binder;
-import lumko.core.hold.TopLayer;
-import lumko.core.judge.PaintBasis;
+import lumko.core.fault.RoomFinding;
+import lumko.core.geometry.EveryTime;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Opening;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.WindowLight;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
+import lumko.core.job.FittingWay;
+import lumko.core.job.Room;
+import lumko.core.job.Side;
+import lumko.core.paint.Binder;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
+import lumko.core.record.Layer;
+import lumko.core.record.PaintBasis;
+import lumko.core.record.Substrate;
 import lumko.core.repair.Method;
-import lumko.core.step.Caution;
-import lumko.core.step.Material;
-import lumko.core.step.StepKind;
-import lumko.core.step.Tool;
-import lumko.core.wall.EveryTime;
-import lumko.core.wall.Fitting;
-import lumko.core.wall.Opening;
-import lumko.core.wall.RoomFinding;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
-import lumko.core.wall.WindowLight;
-import lumko.core.work.Action;
-import lumko.core.work.FittingWay;
-import lumko.core.work.Setting;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -50,7 +54,7 @@ final class Vocabulary {
             FaultKind.class,
             Action.class,
             Method.class,
-            StepKind.class,
+            ActivityKind.class,
             Tool.class,
             Material.class,
             Caution.class,
@@ -62,17 +66,23 @@ final class Vocabulary {
             Question.class,
             School.class,
             Binder.class,
-            TopLayer.class,
+            Layer.class,
             Substrate.class,
             Texture.class,
             RoomKind.class,
-            Setting.Side.class,
+            Side.class,
             WindowLight.class,
             Climate.Air.class,
             PaintBasis.class,
             Condition.Edge.class,
             Condition.Backing.class,
-            Condition.Movement.class);
+            Condition.Movement.class,
+            Condition.Turns.class,
+            Condition.Driven.class,
+            Condition.Cause.class,
+            Room.Floor.class,
+            Face.Fate.class,
+            Advice.class);
 
     private static final Vocabulary READ = new Vocabulary();
 
@@ -158,9 +168,9 @@ final class Vocabulary {
                 .isPresent();
     }
 
-    /** The word for a constant of the core. */
+    /** The word for a constant of the core; its own name where it came after the words were frozen. */
     String word(String list, Enum<?> constant) {
         return Optional.ofNullable(words.getOrDefault(list, Map.of()).get(constant))
-                .orElseThrow(() -> new IllegalStateException("words.csv has no word for " + nameOf(constant)));
+                .orElseGet(() -> constant.name().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 }

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Caution;
+import lumko.core.activity.Material;
+import lumko.core.activity.Tool;
 import lumko.core.fault.FaultKind;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
 import lumko.core.repair.Method;
-import lumko.core.step.Caution;
-import lumko.core.step.Material;
-import lumko.core.step.StepKind;
-import lumko.core.step.Tool;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -25,7 +25,7 @@ class VocabularyTest {
         return Stream.of(
                 Arguments.of("fault", FaultKind.values()),
                 Arguments.of("method", Method.values()),
-                Arguments.of("activity", StepKind.values()),
+                Arguments.of("activity", ActivityKind.values()),
                 Arguments.of("tool", Tool.values()),
                 Arguments.of("material", Material.values()),
                 Arguments.of("caution", Caution.values()),

@@ -1,17 +1,41 @@
 package lumko.core.fault;
 
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 
 /**
  * What is asked of a fault besides its size, as far as its kind depends on it.
  *
  * @param count how many single ones lie within an area, 1–500
+ * @param offset how far one side of a crack stands out, 0–50 mm
  */
-public record Condition(Edge edge, Backing backing, Movement movement, int count) {
+public record Condition(
+        Edge edge,
+        Backing backing,
+        Movement movement,
+        int count,
+        Turns turns,
+        Driven driven,
+        Recurring recurring,
+        Length offset,
+        Hold hold,
+        Cause cause) {
     private static final Limits COUNT = new Limits("count", 1, 500, "");
+    /** How far one side of a crack can stand out. */
+    public static final Limits OFFSET = new Limits("offset", 0, 50, "mm");
 
-    /** What holds of most: sound edge, nothing behind a hole, still, one. */
-    public static final Condition USUAL = new Condition(Edge.SOUND, Backing.HOLLOW, Movement.STILL, 1);
+    /** What holds of most: sound edge, nothing behind a hole, still, one, seen for the first time. */
+    public static final Condition USUAL = new Condition(
+            Edge.SOUND,
+            Backing.HOLLOW,
+            Movement.STILL,
+            1,
+            Turns.FREELY,
+            Driven.FLUSH,
+            Recurring.FIRST_SEEN,
+            Length.ZERO,
+            Hold.FIRM,
+            Cause.NOT_LOOKED_FOR);
 
     /** The rim of a hole. */
     public enum Edge {
@@ -26,29 +50,91 @@ public record Condition(Edge edge, Backing backing, Movement movement, int count
         SOLID
     }
 
-    /** Whether two sides of a crack or a joint move against each other, or have opened again after a repair. */
+    /** Whether two sides of a crack or a joint move against each other. */
     public enum Movement {
         STILL,
         MOVES
     }
 
+    /** Whether a plug comes out. */
+    public enum Turns {
+        FREELY,
+        STUCK
+    }
+
+    /** How far a plug is in. */
+    public enum Driven {
+        FLUSH,
+        /** Nothing is left behind the rim to carry filler. */
+        TOO_FAR
+    }
+
+    /** Whether it came back after a repair. */
+    public enum Recurring {
+        FIRST_SEEN,
+        CAME_BACK
+    }
+
+    /** Whether the surface beside it holds under the palm. */
+    public enum Hold {
+        FIRM,
+        /** It hangs and gives. */
+        GIVES
+    }
+
+    /** What has become of what brought it about. */
+    public enum Cause {
+        NOT_LOOKED_FOR,
+        MENDED,
+        STILL_THERE,
+        TOO_LITTLE_AIR,
+        NO_DOOR_STOP,
+        /** Filler that was painted over without being sealed. */
+        UNSEALED_FILLER
+    }
+
     public Condition {
         COUNT.check(count);
+        OFFSET.check(offset.inMillimetres());
     }
 
     public Condition with(Edge other) {
-        return new Condition(other, backing, movement, count);
+        return new Condition(other, backing, movement, count, turns, driven, recurring, offset, hold, cause);
     }
 
     public Condition with(Backing other) {
-        return new Condition(edge, other, movement, count);
+        return new Condition(edge, other, movement, count, turns, driven, recurring, offset, hold, cause);
     }
 
     public Condition with(Movement other) {
-        return new Condition(edge, backing, other, count);
+        return new Condition(edge, backing, other, count, turns, driven, recurring, offset, hold, cause);
     }
 
     public Condition withCount(int other) {
-        return new Condition(edge, backing, movement, other);
+        return new Condition(edge, backing, movement, other, turns, driven, recurring, offset, hold, cause);
+    }
+
+    public Condition with(Turns other) {
+        return new Condition(edge, backing, movement, count, other, driven, recurring, offset, hold, cause);
+    }
+
+    public Condition with(Driven other) {
+        return new Condition(edge, backing, movement, count, turns, other, recurring, offset, hold, cause);
+    }
+
+    public Condition with(Recurring other) {
+        return new Condition(edge, backing, movement, count, turns, driven, other, offset, hold, cause);
+    }
+
+    public Condition withOffset(Length other) {
+        return new Condition(edge, backing, movement, count, turns, driven, recurring, other, hold, cause);
+    }
+
+    public Condition with(Hold other) {
+        return new Condition(edge, backing, movement, count, turns, driven, recurring, offset, other, cause);
+    }
+
+    public Condition with(Cause other) {
+        return new Condition(edge, backing, movement, count, turns, driven, recurring, offset, hold, other);
     }
 }

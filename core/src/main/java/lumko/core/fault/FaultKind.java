@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
@@ -17,8 +18,19 @@ public enum FaultKind {
     SCREW_HOLE(Group.HOLES, point(5, 0), of(3, 8), none(), asks(), 3, 4, 5, 6, 7, 8),
     /** Paint and plaster pushed up round a hole that is otherwise sound. */
     PROUD_RIM(Group.HOLES, point(12, 0), of(3, 60), none(), asks(), 8, 12, 16, 20, 30),
-    /** A plastic plug; chipped means driven in too far, or its rim broken away. */
-    ANCHOR(Group.HOLES, point(8, 0), of(5, 14), none(), asks(Asked.EDGE), 6, 7, 8, 10, 12, 14),
+    /** A plastic plug. */
+    ANCHOR(
+            Group.HOLES,
+            point(8, 0),
+            of(5, 14),
+            none(),
+            asks(Asked.EDGE, Asked.TURNS, Asked.DRIVEN),
+            6,
+            7,
+            8,
+            10,
+            12,
+            14),
     /** A toggle, spring wing or self-drilling anchor in a board. */
     TOGGLE(Group.HOLES, point(16, 0), of(8, 30), none(), asks(), 10, 12, 16, 20, 25),
     /** A nail or screw of the board itself that has worked loose and pushed its filler out. */
@@ -27,16 +39,25 @@ public enum FaultKind {
     DING(Group.HOLES, point(15, 1.5), of(3, 120), of(0.2, 15), asks(), 5, 10, 15, 20, 30, 40, 60, 80),
     /** Torn paper or gouged plaster. */
     GOUGE(Group.HOLES, area(80, 40, 2), of(5, 3_000), of(0.2, 15), asks()),
-    HOLE(Group.HOLES, point(30, 0), of(8, 600), none(), asks(Asked.EDGE, Asked.BACKING), holes()),
+    HOLE(Group.HOLES, point(30, 0), of(8, 600), none(), asks(Asked.EDGE, Asked.BACKING, Asked.CAUSE), holes()),
     /** A gap or damage round an electrical box. */
-    BOX_GAP(Group.HOLES, point(110, 0), of(60, 400), none(), asks(), 80, 110, 150, 200, 250),
+    BOX_GAP(Group.HOLES, point(110, 5), of(60, 400), of(0.5, 60), asks(), 80, 110, 150, 200, 250),
+    /** Filler dug out, or sunk below the surface. */
+    HOLLOW_REPAIR(Group.HOLES, point(30, 0.5), of(3, 400), of(0.1, 10), asks(), 10, 20, 30, 50, 80, 120),
 
-    CRACK(Group.CRACKS, line(300, 0.4), of(20, 12_000), of(0.1, 12), asks(Asked.MOVEMENT)),
+    CRACK(
+            Group.CRACKS,
+            line(300, 0.4),
+            of(20, 12_000),
+            of(0.1, 12),
+            asks(Asked.MOVEMENT, Asked.RECURRING, Asked.OFFSET, Asked.HOLD)),
     /** A crack where the wall meets trim, a frame, a vent or the ceiling. */
-    JOINT_CRACK(Group.CRACKS, line(600, 1), of(20, 12_000), of(0.1, 20), asks(Asked.MOVEMENT)),
+    JOINT_CRACK(Group.CRACKS, line(600, 1), of(20, 12_000), of(0.1, 40), asks(Asked.MOVEMENT)),
     FAILED_CAULK(Group.CRACKS, line(800, 4), of(20, 12_000), of(0.5, 20), asks()),
     /** Paper torn off with a strip of tape. */
     TAPE_TEAR(Group.CRACKS, line(200, 15), of(20, 6_000), of(1, 80), asks()),
+    /** Plaster standing on the metal or plastic edge of an outside corner. */
+    PLASTER_ON_BEAD(Group.CRACKS, line(400, 10), of(20, 6_000), of(1, 80), asks()),
 
     FLAKING(Group.SURFACE, area(400, 300, 0), side(), none(), asks()),
     /** Nibs, crumbs and bumps in old paint. */
@@ -61,15 +82,23 @@ public enum FaultKind {
     /** An old touch-up in the wrong colour. */
     OLD_TOUCH_UP(Group.OLD_PAINT, area(300, 200, 0), side(), none(), asks()),
     /** An old touch-up in the wrong sheen. */
-    OLD_SHEEN(Group.OLD_PAINT, area(300, 200, 0), side(), none(), asks()),
+    OLD_SHEEN(Group.OLD_PAINT, area(300, 200, 0), side(), none(), asks(Asked.CAUSE)),
     /** The brushed ring round a plate that was painted round. */
     HALO(Group.OLD_PAINT, area(160, 160, 0), side(), none(), asks()),
+    /** Paint that crept under tape, or over a line onto the neighbour. */
+    BLEED(Group.OLD_PAINT, line(300, 3), of(5, 12_000), of(0.5, 80), asks()),
+    /** The line between two colours is not straight. */
+    WAVY_LINE(Group.OLD_PAINT, line(600, 4), of(20, 12_000), of(0.5, 80), asks()),
+    /** The layer underneath grins through. */
+    SHOWS_THROUGH(Group.OLD_PAINT, area(1000, 800, 0), side(), none(), asks()),
+    /** Shapes in a faded or soiled film where something hung or stood. */
+    PALE_SHAPES(Group.OLD_PAINT, area(500, 400, 0), side(), none(), asks()),
 
     SCUFF(Group.DIRT, area(400, 300, 0), side(), none(), asks()),
     GREASE(Group.DIRT, area(600, 500, 0), side(), none(), asks()),
-    MOULD(Group.DIRT, area(400, 400, 0), side(), none(), asks()),
+    MOULD(Group.DIRT, area(400, 400, 0), side(), none(), asks(Asked.CAUSE)),
     /** A stain that bleeds through paint: water, ink, soot. */
-    STAIN(Group.DIRT, area(300, 300, 0), side(), none(), asks()),
+    STAIN(Group.DIRT, area(300, 300, 0), side(), none(), asks(Asked.CAUSE)),
     SMOKE(Group.DIRT, area(2000, 1500, 0), side(), none(), asks());
 
     /** How a fault is drawn out on the surface. */
@@ -93,7 +122,13 @@ public enum FaultKind {
         EDGE,
         BACKING,
         MOVEMENT,
-        COUNT
+        COUNT,
+        TURNS,
+        DRIVEN,
+        RECURRING,
+        OFFSET,
+        HOLD,
+        CAUSE
     }
 
     private record Usual(Shape shape, Measures measures) {}
@@ -212,10 +247,20 @@ public enum FaultKind {
     /** The condition as far as this kind is asked about it. */
     Condition asked(Condition condition) {
         return new Condition(
-                asked.contains(Asked.EDGE) ? condition.edge() : Condition.USUAL.edge(),
-                asked.contains(Asked.BACKING) ? condition.backing() : Condition.USUAL.backing(),
-                asked.contains(Asked.MOVEMENT) ? condition.movement() : Condition.USUAL.movement(),
-                asked.contains(Asked.COUNT) ? condition.count() : Condition.USUAL.count());
+                as(Asked.EDGE, condition, Condition::edge),
+                as(Asked.BACKING, condition, Condition::backing),
+                as(Asked.MOVEMENT, condition, Condition::movement),
+                as(Asked.COUNT, condition, Condition::count),
+                as(Asked.TURNS, condition, Condition::turns),
+                as(Asked.DRIVEN, condition, Condition::driven),
+                as(Asked.RECURRING, condition, Condition::recurring),
+                as(Asked.OFFSET, condition, Condition::offset),
+                as(Asked.HOLD, condition, Condition::hold),
+                as(Asked.CAUSE, condition, Condition::cause));
+    }
+
+    private <T> T as(Asked what, Condition condition, Function<Condition, T> of) {
+        return of.apply(asked.contains(what) ? condition : Condition.USUAL);
     }
 
     /** The fault of this kind with the given measures, in its usual condition. */

@@ -17,7 +17,7 @@ public record Relief(double millimetres, boolean isRough) {
         double deep = fault.measures().depth().inMillimetres();
         return switch (fault.kind()) {
             case NAIL_HOLE, SCREW_HOLE, ANCHOR, TOGGLE, HOLE, BOX_GAP -> new Relief(-6, false);
-            case DING, GOUGE -> new Relief(-deep, false);
+            case DING, GOUGE, HOLLOW_REPAIR -> new Relief(-deep, false);
             case CRACK, JOINT_CRACK, FAILED_CAULK -> new Relief(-Math.max(0.5, deep), false);
             case TAPE_TEAR -> new Relief(-0.3, false);
             case PROUD_RIM -> new Relief(0.6, false);
@@ -25,6 +25,7 @@ public record Relief(double millimetres, boolean isRough) {
             case PROUD_FILLER -> new Relief(deep, false);
             case RUN -> new Relief(0.5, false);
             case OLD_TOUCH_UP, HALO -> new Relief(0.1, false);
+            case PLASTER_ON_BEAD -> new Relief(1, true);
             case NIBS -> new Relief(0.4, true);
             case LUMPY_PLASTER -> new Relief(deep, true);
             case FLAKING, WALLPAPER_REMAINS -> new Relief(-0.2, true);
@@ -34,6 +35,10 @@ public record Relief(double millimetres, boolean isRough) {
                     PANEL_OR_PAPER,
                     RUST,
                     SMOOTH_ISLAND,
+                    BLEED,
+                    WAVY_LINE,
+                    SHOWS_THROUGH,
+                    PALE_SHAPES,
                     OLD_SHEEN,
                     SCUFF,
                     GREASE,

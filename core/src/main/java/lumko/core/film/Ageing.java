@@ -5,9 +5,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
-import lumko.core.hold.Binder;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.WindowLight;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.WindowLight;
+import lumko.core.paint.Binder;
 
 /**
  * What a wall's colour has become since it was painted: soil darkens it, binder yellows, daylight bleaches. All rates are

@@ -11,7 +11,7 @@ import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 
 /**
  * Mixes what is in the store to come nearest to a colour: how much of each tin. Colours mix by K/S of films that hide, with

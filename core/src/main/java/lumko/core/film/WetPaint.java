@@ -4,7 +4,7 @@ import java.util.Map;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Spectrum;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 
 /**
  * What a paint looks like before it has dried, so that nobody judges it wet. While a waterborne film is wet the particles of its

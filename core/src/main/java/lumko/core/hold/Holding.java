@@ -30,6 +30,7 @@ public record Holding(Answer answer, Set<Need> needs, List<Reason> reasons) {
         BARE_TIMBER,
         BARE_METAL,
         UNKNOWN_LAYERS,
+        FACTORY_FACE,
         SMOKE_OR_CHALK,
         GREASY,
         GLASSY

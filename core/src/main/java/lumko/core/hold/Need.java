@@ -3,8 +3,8 @@ package lumko.core.hold;
 /** What a surface needs before the next coat, in the order in which it is done. */
 public enum Need {
     CLEAN,
-    KEY_SAND,
     TEST_PATCH,
+    KEY_SAND,
     SEALER,
     METAL_PRIMER,
     MIST_COAT,

@@ -8,12 +8,15 @@ import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.hold.Holding.Answer;
 import lumko.core.hold.Holding.Reason;
-import lumko.core.wall.Substrate;
+import lumko.core.paint.Binder;
+import lumko.core.record.Age;
+import lumko.core.record.Substrate;
+import lumko.core.record.TopLayer;
 
 /** A closed table: what is on top and under it, and what comes next, give what the surface needs first. */
 public final class WillItHold {
     /** What was found on the surface besides its layers. */
-    public enum Film {
+    public enum Found {
         SMOKE_OR_CHALK,
         GREASE,
         GLASSY
@@ -25,26 +28,23 @@ public final class WillItHold {
         this.figures = figures;
     }
 
-    /**
-     * @param daysOld days since the top coat was put on; not looked at where there is none
-     */
-    public Holding answer(TopLayer top, double daysOld, Substrate substrate, Binder next, Set<Film> found) {
+    /** @param age of the top coat; not looked at where there is none */
+    public Holding answer(TopLayer top, Age age, Substrate substrate, Binder next, Set<Found> found) {
         Set<Need> needs = EnumSet.noneOf(Need.class);
         List<Reason> reasons = new ArrayList<>();
-        if (found.contains(Film.SMOKE_OR_CHALK)) {
+        if (found.contains(Found.SMOKE_OR_CHALK)) {
             needs.add(Need.CLEAN);
             needs.add(Need.SEALER);
             reasons.add(Reason.SMOKE_OR_CHALK);
         }
-        if (found.contains(Film.GREASE)) {
+        if (found.contains(Found.GREASE)) {
             needs.add(Need.CLEAN);
             reasons.add(Reason.GREASY);
         }
-        if (found.contains(Film.GLASSY)) {
+        if (found.contains(Found.GLASSY)) {
             needs.add(Need.KEY_SAND);
             reasons.add(Reason.GLASSY);
         }
-        boolean uncured = false;
         switch (top) {
             case BARE -> bare(substrate, needs, reasons);
             case UNKNOWN -> {
@@ -52,12 +52,16 @@ public final class WillItHold {
                 needs.add(Need.TEST_PATCH);
                 reasons.add(Reason.UNKNOWN_LAYERS);
             }
-            case PRIMER, WATERBORNE_MATT -> uncured = water(next, daysOld, needs, reasons);
+            case FACTORY_FACE -> {
+                needs.add(Need.CLEAN);
+                needs.add(Need.KEY_SAND);
+                reasons.add(Reason.FACTORY_FACE);
+            }
+            case PRIMER, WATERBORNE_MATT -> overWater(next, age, needs, reasons);
             case WATERBORNE_SHEEN, WATERBORNE_GLOSS -> {
                 needs.add(Need.KEY_SAND);
-                needs.add(Need.TEST_PATCH);
                 reasons.add(Reason.SHEEN_UNDER_NEXT_COAT);
-                uncured = water(next, daysOld, needs, reasons);
+                overWater(next, age, needs, reasons);
             }
             case SOLVENTBORNE_MATT -> {
                 if (next == Binder.WATERBORNE) {
@@ -80,11 +84,11 @@ public final class WillItHold {
         if (reasons.isEmpty()) {
             reasons.add(Reason.SAME_KIND);
         }
-        return new Holding(answer(needs, uncured), needs, List.copyOf(reasons));
+        return new Holding(answer(needs), needs, List.copyOf(reasons));
     }
 
-    private static Answer answer(Set<Need> needs, boolean uncured) {
-        if (uncured) {
+    private static Answer answer(Set<Need> needs) {
+        if (needs.contains(Need.WAIT_FOR_CURE)) {
             return Answer.NOT_LIKE_THIS;
         }
         if (needs.contains(Need.TEST_PATCH)) {
@@ -93,19 +97,24 @@ public final class WillItHold {
         return needs.isEmpty() ? Answer.HOLDS : Answer.HOLDS_ONCE_PREPARED;
     }
 
-    /** Waterborne may follow solventborne after preparation; the reverse only when cured. */
-    private boolean water(Binder next, double daysOld, Set<Need> needs, List<Reason> reasons) {
+    /**
+     * Waterborne may follow solventborne after preparation; the reverse only when cured. Where nobody knows how old the coat
+     * is, a patch has to show it.
+     */
+    private void overWater(Binder next, Age age, Set<Need> needs, List<Reason> reasons) {
         if (next == Binder.WATERBORNE) {
-            return false;
+            return;
         }
-        if (daysOld < figures.value(Figure.FULL_CURE)) {
+        if (age.isUnderDays(figures.limit(Figure.FULL_CURE))) {
             needs.add(Need.WAIT_FOR_CURE);
             reasons.addFirst(Reason.SOLVENT_OVER_FRESH_WATER);
-            return true;
+            return;
         }
         needs.add(Need.KEY_SAND);
+        if (!age.isKnown()) {
+            needs.add(Need.TEST_PATCH);
+        }
         reasons.add(Reason.SOLVENT_OVER_CURED_WATER);
-        return false;
     }
 
     private static void bare(Substrate substrate, Set<Need> needs, List<Reason> reasons) {

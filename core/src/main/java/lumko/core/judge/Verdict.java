@@ -2,23 +2,32 @@ package lumko.core.judge;
 
 import java.util.List;
 import java.util.OptionalInt;
-import lumko.core.work.Action;
+import java.util.Set;
+import lumko.core.activity.Advice;
+import lumko.core.job.Action;
 
 /**
- * What to do with a wall, what else could be done, and why.
+ * What to do with a surface, what else could be done, and why.
  *
- * @param options all that could be done, in the order leave, dab, feather, roll
+ * @param options all that could be done, from least to most
  * @param reasons the findings that carried it, the weightiest first
+ * @param says advice that belongs to the decision rather than to a step
  * @param spots how many places are marked
  * @param rollsFrom the number of spots like these from which rolling is the better choice; empty if that is already so, or
  *     not within sight
  */
-public record Verdict(Action action, List<Option> options, List<Finding> reasons, int spots, OptionalInt rollsFrom) {
+public record Verdict(
+        Action action,
+        List<Option> options,
+        List<Finding> reasons,
+        Set<Advice> says,
+        int spots,
+        OptionalInt rollsFrom) {
     public Option option(Action wanted) {
         return options.stream()
                 .filter(option -> option.action() == wanted)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("not weighed for this wall: " + wanted));
+                .orElseThrow(() -> new IllegalArgumentException("not weighed for this surface: " + wanted));
     }
 
     public Option chosen() {

@@ -32,7 +32,8 @@ public enum Question {
     CEILING_COLOUR,
     WET_TOOLS,
     TOUCH_UP_CYCLE,
-    LEFT_OVERS;
+    LEFT_OVERS,
+    GLUE_RESIDUE;
 
     /** The schools that answer it, the one a new organisation starts with first. */
     public List<School> schools() {

@@ -24,5 +24,8 @@ public enum Because {
     COVERS_MUCH,
     TEXTURE_IS_LOST,
     WASHING_MAY_DO,
-    BLEEDS_THROUGH
+    BLEEDS_THROUGH,
+    TURNS_NO_MORE,
+    STILL_WIPES_OFF,
+    HAS_SET
 }

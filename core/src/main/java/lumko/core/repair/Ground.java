@@ -1,16 +1,55 @@
 package lumko.core.repair;
 
-import lumko.core.step.Site;
-import lumko.core.wall.Substrate;
-import lumko.core.wall.Texture;
+import java.util.Set;
+import lumko.core.activity.Site;
+import lumko.core.fault.RoomFinding;
+import lumko.core.figure.Catalogue;
+import lumko.core.geometry.Texture;
+import lumko.core.practice.Practice;
+import lumko.core.practice.School;
+import lumko.core.record.Age;
+import lumko.core.record.Substrate;
 
 /**
- * What a fault sits in: what the surface is made of, its relief, whether it is damp, and the house around it.
+ * What a fault sits in: what the surface is made of, its relief, what was found of the room, the house around it, and how the
+ * place is painted afterwards.
  *
- * @param damp whether somebody found damp in the room
+ * @param topAge how old the coat is that a fresh fault was made in
  */
-public record Ground(Substrate substrate, Texture texture, boolean damp, Site site) {
+public record Ground(
+        Substrate substrate, Texture texture, Set<RoomFinding> findings, Site site, Painted painted, Age topAge) {
+    /** How a place is painted once it is made good. */
+    public enum Painted {
+        /** Only the place: nothing around it may be touched. */
+        IN_SPOTS,
+        /** The surface from edge to edge. */
+        FROM_EDGE_TO_EDGE
+    }
+
+    public Ground {
+        findings = Set.copyOf(findings);
+    }
+
     public boolean isTextured() {
         return texture != Texture.SMOOTH;
+    }
+
+    public boolean isDamp() {
+        return findings.contains(RoomFinding.DAMP);
+    }
+
+    /** Whether it is old or new plaster rather than board, timber, metal or panel. */
+    public boolean isPlaster() {
+        return substrate == Substrate.SKIM_PLASTER || substrate == Substrate.LIME_PLASTER;
+    }
+
+    /** Whether it sucks new plaster dry. */
+    public boolean isOldPlaster() {
+        return substrate == Substrate.LIME_PLASTER;
+    }
+
+    /** Where old coats may hold lead or asbestos, or the house levels damp, nothing is sanded dry. */
+    public boolean isWorkedWet(Practice practice, Catalogue figures) {
+        return practice.is(School.DAMP_SPONGE) || site.mayHoldLead(figures) || site.mayHoldAsbestos(figures);
     }
 }

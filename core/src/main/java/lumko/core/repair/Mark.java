@@ -2,8 +2,8 @@ package lumko.core.repair;
 
 import java.util.Optional;
 import lumko.core.fault.Fault;
+import lumko.core.geometry.Spot;
 import lumko.core.quantity.Length;
-import lumko.core.wall.Spot;
 
 /**
  * A fault at its place on a surface: the centre of a point or an area, the left end of a line.

@@ -1,30 +1,33 @@
 package lumko.core.repair;
 
 import java.util.List;
+import java.util.Set;
+import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
+import lumko.core.activity.Move;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
-import lumko.core.step.Material;
-import lumko.core.step.StepKind;
-import lumko.core.step.Task;
-import lumko.core.step.Use;
 
 /**
- * How one fault is made good up to the point where its surface is painted: one chain of tasks, each of a later stage than
- * the one before.
+ * How one fault is made good up to the point where its surface is painted: one chain of moves, each of which follows the one
+ * before at its place.
  *
  * @param chosen the method and why
  * @param others the other methods that fit, the likeliest first
- * @param finishedAcross how wide the place is that has to be painted afterwards
+ * @param finishedAcross how wide the place is that is filled and sanded: across a line, otherwise its larger extent
  * @param finishedArea how much of the surface it then takes up
+ * @param says what to know of the fault itself, wherever it stands
  */
 public record Repair(
         Choice chosen,
         List<Choice> others,
-        List<Task> tasks,
+        List<Move> moves,
         Length finishedAcross,
         Area finishedArea,
-        PaintAfter paintAfter) {
+        PaintAfter paintAfter,
+        Sealing sealing,
+        Set<Advice> says) {
     /** What has to be painted once it is made good. */
     public enum PaintAfter {
         /** Nothing, if washing does it. */
@@ -35,52 +38,48 @@ public record Repair(
         SKIM_AND_SURFACE
     }
 
+    /** Whether the place drinks paint and is sealed before a coat. */
+    public enum Sealing {
+        /** Nothing bare is left. */
+        NONE,
+        THE_PLACE,
+        /** What seals it is part of its moves. */
+        DONE
+    }
+
     public Repair {
         others = List.copyOf(others);
-        tasks = List.copyOf(tasks);
+        moves = List.copyOf(moves);
+        says = Set.copyOf(says);
     }
 
     public Method method() {
         return chosen.method();
     }
 
-    /** The tasks that put filler on, in their order. */
-    public List<Task> fills() {
-        return tasks.stream().filter(task -> task.knife().isPresent()).toList();
+    /** The moves that put filler on, in their order. */
+    public List<Move> fills() {
+        return moves.stream().filter(move -> move.knife().isPresent()).toList();
+    }
+
+    /** Coats of filler; a bead of caulk counts as one. */
+    public int coats() {
+        return (int) moves.stream()
+                .filter(move -> move.knife().isPresent() || move.kind() == ActivityKind.CAULK)
+                .count();
     }
 
     /** Everything that fills: compound, plaster, caulk. */
     public Volume filler() {
-        return tasks.stream()
-                .flatMap(task -> task.uses().stream())
-                .filter(use -> isFiller(use.material()))
-                .map(Use::volume)
+        return moves.stream()
+                .flatMap(move -> move.uses().stream())
+                .filter(use -> use.material().isFiller())
+                .map(use -> use.volume())
                 .reduce(Volume.ZERO, Volume::plus);
     }
 
-    /** Whether it leaves a place that drinks paint and is primed before a coat. */
+    /** Whether it leaves a place that drinks paint and is sealed before a coat. */
     public boolean isBare() {
-        return !fills().isEmpty()
-                || tasks.stream()
-                        .map(Task::kind)
-                        .anyMatch(kind -> kind == StepKind.SEAL_PAPER || method() == Method.SCRAPE_AND_FEATHER);
-    }
-
-    private static boolean isFiller(Material material) {
-        return switch (material) {
-            case SPACKLE, FINE_FILLER, DRYING_COMPOUND, SETTING_COMPOUND, TWO_PART_FILLER, PLASTER, CAULK -> true;
-            case TEXTURE,
-                    PRIMER,
-                    ADHESION_PRIMER,
-                    METAL_PRIMER,
-                    STAIN_BLOCK,
-                    MIST_COAT,
-                    THINNED_PAINT,
-                    CLEANER,
-                    MOULD_KILLER,
-                    WALL_PAINT,
-                    CEILING_PAINT,
-                    TRIM_PAINT -> false;
-        };
+        return sealing == Sealing.THE_PLACE;
     }
 }

@@ -1,6 +1,7 @@
 package lumko.core.stock;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import lumko.core.quantity.Volume;
@@ -71,7 +72,7 @@ public record TinChoice(List<StoredTin> open, List<Volume> buy, Volume leftOver,
         int most = need + steps[0];
         int[] fewest = new int[most + 1];
         int[] last = new int[most + 1];
-        java.util.Arrays.fill(fewest, Integer.MAX_VALUE);
+        Arrays.fill(fewest, Integer.MAX_VALUE);
         fewest[0] = 0;
         for (int sum = 1; sum <= most; sum++) {
             for (int step : steps) {

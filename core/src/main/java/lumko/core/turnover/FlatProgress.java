@@ -37,7 +37,8 @@ public record FlatProgress(
         if (finishedOn.isEmpty()) {
             return FlatState.EMPTY;
         }
-        LocalDate tonedDown = finishedOn.get().plusDays(figures.count(Figure.SHEEN_TONES_DOWN));
+        LocalDate tonedDown =
+                finishedOn.get().plusDays(figures.time(Figure.SHEEN_TONES_DOWN).toDays());
         return tonedDown.isAfter(today) ? FlatState.CURING : FlatState.READY;
     }
 

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Random;
+import lumko.core.activity.Wait;
+import lumko.core.activity.Wet;
 import lumko.core.drying.Climate.Air;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
@@ -14,7 +16,6 @@ import lumko.core.figure.Figure;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Times;
-import lumko.core.step.Wait;
 import org.assertj.core.data.Offset;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Nested;
@@ -29,6 +30,15 @@ class DryingModelTest {
 
     private Dries dries(DryingMaterial material, double millimetres, Climate climate) {
         return (Dries) model.wait(material, Length.ofMillimetres(millimetres), climate);
+    }
+
+    private static Wait recoat(Wet wet) {
+        return new Wait(wet, Purpose.RECOAT);
+    }
+
+    private double hours(DryingMaterial material, double millimetres, Purpose purpose) {
+        Wet wet = Wet.of(material, Length.ofMillimetres(millimetres));
+        return Times.inHours(new Wait(wet, purpose).likely(Climate.REFERENCE, model));
     }
 
     @Nested
@@ -69,7 +79,7 @@ class DryingModelTest {
     @EnumSource
     void atTheReferenceAirAndThicknessTheFigureItself(DryingMaterial material) {
         Dries dries = dries(material, material.referenceThickness().inMillimetres(), Climate.REFERENCE);
-        assertThat(dries.likely()).isEqualTo(Times.ofHours(Catalogue.starting().value(material.figure)));
+        assertThat(dries.likely()).isEqualTo(Catalogue.starting().time(material.figure()));
     }
 
     @Test
@@ -128,14 +138,47 @@ class DryingModelTest {
 
         @Test
         void aPlanStandsOnTheReferenceAir() {
-            assertThat(Wait.of(DryingMaterial.EMULSION).likely(Climate.of(0, 99, Air.STILL), model))
+            assertThat(recoat(Wet.of(DryingMaterial.EMULSION)).likely(Climate.of(0, 99, Air.STILL), model))
                     .isEqualTo(Duration.ofHours(3));
         }
     }
 
+    /** Hours in the reference air, by what something has to be ready for. */
+    @ParameterizedTest(name = "{0} of {1} mm to {2}")
+    @CsvSource({
+        "DRYING_COMPOUND, 3, RECOAT, 17",
+        "DRYING_COMPOUND, 1, SAND, 12",
+        "DRYING_COMPOUND, 1, PAINT, 12",
+        "DRYING_COMPOUND, 4, SAND, 26.17",
+        "SETTING_COMPOUND, 3, RECOAT, 1.5",
+        "SETTING_COMPOUND, 3, SAND, 1.5",
+        "SETTING_COMPOUND, 3, PAINT, 6",
+        "EMULSION, 0.1, RECOAT, 3",
+        "EMULSION, 0.1, TAPE, 24",
+        "EMULSION, 0.1, HANDLE, 0.75",
+        "EMULSION, 0.1, CURE, 720",
+        "TRIM_WATER, 0.1, TAPE, 24",
+        "TRIM_WATER, 0.1, CURE, 720",
+        "CAULK, 5, RECOAT, 1",
+        "CAULK, 5, PAINT, 1",
+        "PRIMER, 0.1, PAINT, 1.5"
+    })
+    void aWaitBelongsToWhatItIsFor(DryingMaterial material, double millimetres, Purpose purpose, double expected) {
+        assertThat(hours(material, millimetres, purpose)).isCloseTo(expected, Offset.offset(0.05));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void tapeNeverComesBeforeTheNextCoatWould(DryingMaterial material) {
+        double thick = material.referenceThickness().inMillimetres();
+        assertThat(hours(material, thick, Purpose.TAPE)).isGreaterThanOrEqualTo(hours(material, thick, Purpose.RECOAT));
+        assertThat(hours(material, thick, Purpose.CURE)).isGreaterThanOrEqualTo(hours(material, thick, Purpose.TAPE));
+        assertThat(hours(material, thick, Purpose.HANDLE)).isLessThanOrEqualTo(hours(material, thick, Purpose.RECOAT));
+    }
+
     @Nested
     class WhatTheMakerSays {
-        private final Wait slow = Wait.of(DryingMaterial.EMULSION, Optional.of(Duration.ofHours(6)));
+        private final Wait slow = recoat(Wet.of(DryingMaterial.EMULSION, Optional.of(Duration.ofHours(6))));
 
         @Test
         void winsOverTheCatalogue() {
@@ -143,9 +186,18 @@ class DryingModelTest {
         }
 
         @Test
+        void isSaidOfTheNextCoatNotOfTape() {
+            assertThat(new Wait(slow.wet(), Purpose.PAINT).likely(Climate.REFERENCE, model))
+                    .isEqualTo(Duration.ofHours(6));
+            assertThat(new Wait(slow.wet(), Purpose.TAPE).likely(Climate.REFERENCE, model))
+                    .isEqualTo(Duration.ofHours(24));
+        }
+
+        @Test
         void isAMatterOfTheAirAsEveryWait() {
             Climate cool = Climate.of(16, 60, Air.STILL);
-            double ratio = Wait.of(DryingMaterial.EMULSION).likely(cool, model).toSeconds() / (3 * 3600.0);
+            double ratio =
+                    recoat(Wet.of(DryingMaterial.EMULSION)).likely(cool, model).toSeconds() / (3 * 3600.0);
             assertThat(slow.likely(cool, model).toSeconds() / (6 * 3600.0)).isCloseTo(ratio, Offset.offset(1e-3));
             assertThat(slow.in(Climate.of(3, 50, Air.STILL), model))
                     .isEqualTo(new DoesNotDry(DoesNotDry.Cause.TOO_COLD));

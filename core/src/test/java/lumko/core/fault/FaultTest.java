@@ -3,10 +3,10 @@ package lumko.core.fault;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import lumko.core.geometry.Spot;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
 import lumko.core.repair.Mark;
-import lumko.core.wall.Spot;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,12 +62,36 @@ class FaultTest {
 
     @Test
     void whatIsNotAskedAboutDoesNotMakeAnotherFault() {
-        Condition odd = new Condition(Condition.Edge.CHIPPED, Condition.Backing.SOLID, Condition.Movement.MOVES, 7);
+        Condition odd = Condition.USUAL
+                .with(Condition.Edge.CHIPPED)
+                .with(Condition.Backing.SOLID)
+                .with(Condition.Movement.MOVES)
+                .withCount(7)
+                .with(Condition.Turns.STUCK)
+                .with(Condition.Driven.TOO_FAR)
+                .with(Condition.Recurring.CAME_BACK)
+                .withOffset(Length.ofMillimetres(3))
+                .with(Condition.Hold.GIVES)
+                .with(Condition.Cause.MENDED);
         assertThat(FaultKind.NAIL_HOLE.of(FaultKind.NAIL_HOLE.usual(), odd))
                 .isEqualTo(FaultKind.NAIL_HOLE.usualFault());
         assertThat(FaultKind.NIBS.of(FaultKind.NIBS.usual(), odd).condition()).isEqualTo(Condition.USUAL.withCount(7));
         assertThat(FaultKind.HOLE.of(FaultKind.HOLE.usual(), odd).condition())
-                .isEqualTo(Condition.USUAL.with(Condition.Edge.CHIPPED).with(Condition.Backing.SOLID));
+                .isEqualTo(Condition.USUAL
+                        .with(Condition.Edge.CHIPPED)
+                        .with(Condition.Backing.SOLID)
+                        .with(Condition.Cause.MENDED));
+        assertThat(FaultKind.ANCHOR.of(FaultKind.ANCHOR.usual(), odd).condition())
+                .isEqualTo(Condition.USUAL
+                        .with(Condition.Edge.CHIPPED)
+                        .with(Condition.Turns.STUCK)
+                        .with(Condition.Driven.TOO_FAR));
+        assertThat(FaultKind.CRACK.of(FaultKind.CRACK.usual(), odd).condition())
+                .isEqualTo(Condition.USUAL
+                        .with(Condition.Movement.MOVES)
+                        .with(Condition.Recurring.CAME_BACK)
+                        .withOffset(Length.ofMillimetres(3))
+                        .with(Condition.Hold.GIVES));
     }
 
     @Test

@@ -3,9 +3,9 @@ package lumko.core.film;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import lumko.core.colour.Lab;
-import lumko.core.hold.Binder;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.WindowLight;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.WindowLight;
+import lumko.core.paint.Binder;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 

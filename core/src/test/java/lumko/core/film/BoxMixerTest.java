@@ -14,7 +14,7 @@ import lumko.core.film.BoxMixer.Available;
 import lumko.core.film.BoxMixer.Mix;
 import lumko.core.film.BoxMixer.Part;
 import lumko.core.film.BoxMixer.Way;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

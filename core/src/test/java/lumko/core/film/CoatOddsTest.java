@@ -6,6 +6,7 @@ import java.util.List;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
+import lumko.core.paint.DryFilm;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 

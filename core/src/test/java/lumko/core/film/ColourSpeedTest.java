@@ -10,7 +10,7 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.NearestColours;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
-import lumko.core.hold.Binder;
+import lumko.core.paint.Binder;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,26 +1,33 @@
 package lumko.core.judge;
 
+import static lumko.core.job.Given.*;
+
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
+import lumko.core.activity.WorkGraph;
 import lumko.core.colour.Srgb;
 import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
+import lumko.core.geometry.WindowLight;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
+import lumko.core.job.GoesOn;
+import lumko.core.job.Job;
+import lumko.core.job.JobPlanner;
+import lumko.core.job.Work;
+import lumko.core.paint.Binder;
 import lumko.core.quantity.Length;
+import lumko.core.record.Film;
+import lumko.core.record.PaintBasis;
 import lumko.core.repair.Mark;
-import lumko.core.step.Site;
-import lumko.core.wall.RoomKind;
-import lumko.core.wall.Spot;
-import lumko.core.wall.Texture;
-import lumko.core.wall.Wall;
-import lumko.core.wall.WindowLight;
-import lumko.core.work.Action;
-import lumko.core.work.WallTask;
-import lumko.core.work.Work;
-import lumko.core.work.WorkPlanner;
+import lumko.core.schedule.Air;
+import lumko.core.schedule.Schedule;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -46,37 +53,39 @@ public class JudgeSpeedTest {
     public int marks = 6;
 
     private final Judge judge = new Judge(Catalogue.starting());
-    private final WorkPlanner planner = new WorkPlanner(Catalogue.starting());
-    private WallCase wall = wall(6);
-    private List<WallTask> flat = List.of();
+    private final JobPlanner planner = new JobPlanner(Catalogue.starting());
+    private SurfaceCase wall = wall(6);
+    private Job flat = job(OLD_HOUSE);
 
     @Setup
     public void prepare() {
         wall = wall(marks);
-        List<WallTask> tasks = new ArrayList<>();
+        List<Face> faces = new ArrayList<>();
         for (int n = 0; n < 10; n++) {
-            tasks.add(new WallTask(
-                    "wall" + n, wall.wall(), wall(4).marks(), n % 2 == 0 ? Action.DAB : Action.ROLL, "oat"));
+            faces.add(face("wall" + n, 4).with(n % 2 == 0 ? Action.DAB : Action.ROLL));
         }
-        flat = tasks;
+        flat = job(OLD_HOUSE, faces.toArray(Face[]::new));
     }
 
-    private static WallCase wall(int count) {
+    private static Face face(String key, int count) {
         List<Mark> marks = new ArrayList<>();
         for (int n = 0; n < count; n++) {
             marks.add(
                     new Mark(Spot.ofMillimetres(200 + 180 * n, 400 + 70 * n), FaultKind.values()[n % 5].usualFault()));
         }
-        return new WallCase(
+        Film film = Film.of(Binder.WATERBORNE, 3.5, Srgb.ofHex("#e6dece").lab());
+        return Face.wall(
+                key,
+                "r",
                 new Wall(Length.ofMetres(4.2), Length.ofMetres(2.55), Texture.SMOOTH, List.of(), List.of()),
-                marks,
-                Optional.of(new Film(Srgb.ofHex("#e6dece").lab(), 3.5, 1.4)),
-                PaintBasis.SAME_BATCH,
-                WindowLight.FROM_RIGHT,
-                RoomKind.BEDROOM,
-                new Site(1911, false),
-                Climate.REFERENCE,
-                OptionalInt.of(9));
+                painted("oat", film, 1.4),
+                GoesOn.same("oat", film, PaintBasis.SAME_BATCH),
+                places(key, marks.toArray(Mark[]::new)));
+    }
+
+    private static SurfaceCase wall(int count) {
+        return new SurfaceCase(
+                face("w", count), room(), OLD_HOUSE, WindowLight.FROM_RIGHT, Climate.REFERENCE, OptionalInt.of(9));
     }
 
     @Benchmark
@@ -85,8 +94,13 @@ public class JudgeSpeedTest {
     }
 
     @Benchmark
-    public Work planOfTenWallsAndFortyMarks() {
-        return planner.plan(flat, new Site(1911, false));
+    public WorkGraph planOfTenWallsAndFortyMarks() {
+        return planner.plan(flat).by(Work.View.SURFACE);
+    }
+
+    @Benchmark
+    public Schedule scheduleOfTenWallsAndFortyMarks() {
+        return Schedule.of(planner.plan(flat).by(Work.View.SURFACE), 1, new Air(Climate.REFERENCE, FIGURES));
     }
 
     @Test

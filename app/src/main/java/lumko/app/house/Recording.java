@@ -1,0 +1,257 @@
+package lumko.app.house;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Opening;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
+import lumko.core.record.Substrate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is entered on the record: houses, flats, rooms, what is in walls, layers, dates. */
+@Service
+@Transactional
+public class Recording {
+    private final HouseRepository houseRows;
+    private final FlatRepository flats;
+    private final TurnoverRepository turnovers;
+    private final RoomRepository rooms;
+    private final SurfaceRepository surfaces;
+    private final WallFeatureRepository features;
+    private final CoatRepository coats;
+    private final Houses houses;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+
+    Recording(
+            HouseRepository houseRows,
+            FlatRepository flats,
+            TurnoverRepository turnovers,
+            RoomRepository rooms,
+            SurfaceRepository surfaces,
+            WallFeatureRepository features,
+            CoatRepository coats,
+            Houses houses,
+            History history,
+            Access access,
+            Speaker speaker) {
+        this.houseRows = houseRows;
+        this.flats = flats;
+        this.turnovers = turnovers;
+        this.rooms = rooms;
+        this.surfaces = surfaces;
+        this.features = features;
+        this.coats = coats;
+        this.houses = houses;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    public UUID addHouse(String name, int builtYear, Roof roof, boolean texturedCoating) {
+        access.requireLead();
+        HouseRow row = new HouseRow(UUID.randomUUID());
+        row.name = name;
+        row.builtYear = builtYear;
+        row.roof = roof;
+        row.texturedCoating = texturedCoating;
+        row.position = (int) houseRows.count();
+        return houseRows.save(row).id();
+    }
+
+    public UUID addFlat(UUID houseId, int number, int floor, int bay) {
+        access.requireLead();
+        houses.house(houseId);
+        return flats.save(new FlatRow(UUID.randomUUID(), houseId, number, floor, bay))
+                .id();
+    }
+
+    /**
+     * Enters a room with its walls, ceiling and trim.
+     *
+     * @throws IllegalArgumentException if an opening or a fitting does not lie within its wall
+     */
+    public UUID addRoom(UUID flatId, NewRoom entered) {
+        FlatRow flat = flats.findById(flatId).orElseThrow(NotFoundException::new);
+        House house = houses.house(flat.houseId);
+        access.requireRecordsOf(house.id(), house.name());
+        Wall.ROOM_HEIGHT.check(entered.height().inMillimetres());
+        RoomRow room = new RoomRow(UUID.randomUUID(), flatId);
+        room.name = entered.name();
+        room.kind = entered.kind();
+        room.position = rooms.countByFlatId(flatId);
+        room.heightMillimetres = entered.height().inMillimetres();
+        List<SurfaceRow> surfaceRows = new ArrayList<>();
+        List<WallFeatureRow> featureRows = new ArrayList<>();
+        for (int side = 0; side < entered.outline().sides(); side++) {
+            SurfaceRow wall = new SurfaceRow(room.id(), SurfaceKind.WALL, side);
+            Outline.Corner start = entered.outline().corners().get(side);
+            wall.startEastMillimetres = start.east().inMillimetres();
+            wall.startNorthMillimetres = start.north().inMillimetres();
+            wall.substrate = entered.substrate();
+            wall.texture = entered.texture();
+            surfaceRows.add(wall);
+            List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
+            checkFeatures(
+                    Houses.wall(entered.outline().lengthOf(side), entered.height(), entered.texture(), List.of()),
+                    added);
+            added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
+        }
+        SurfaceRow ceiling = new SurfaceRow(room.id(), SurfaceKind.CEILING, 0);
+        ceiling.substrate = entered.substrate();
+        ceiling.texture = house.texturedCoating() ? Texture.HEAVY : Texture.SMOOTH;
+        surfaceRows.add(ceiling);
+        SurfaceRow trim = new SurfaceRow(room.id(), SurfaceKind.TRIM, 0);
+        trim.substrate = Substrate.TIMBER;
+        surfaceRows.add(trim);
+        List<CoatRow> coatRows = new ArrayList<>();
+        for (SurfaceRow surface : surfaceRows) {
+            int position = 0;
+            for (NewCoat coat : entered.coats().getOrDefault(surface.kind, List.of())) {
+                coatRows.add(row(surface.id(), ++position, coat));
+            }
+        }
+        // one after the other, because each points at the one before
+        rooms.saveAndFlush(room);
+        surfaces.saveAllAndFlush(surfaceRows);
+        features.saveAll(featureRows);
+        coats.saveAll(coatRows);
+        history.note(Subject.flat(flatId), EventKind.ROOM_ENTERED, entered.name());
+        return room.id();
+    }
+
+    /**
+     * Enters an opening or a fitting.
+     *
+     * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
+     */
+    public void addFeature(UUID surfaceId, NewRoom.Feature feature) {
+        Flat flat = requireSurface(surfaceId);
+        Wall wall = flat.surface(surfaceId)
+                .filter(surface -> surface.kind() == SurfaceKind.WALL)
+                .flatMap(Surface::wall)
+                .orElseThrow(NotFoundException::new);
+        checkFeatures(wall, List.of(feature));
+        features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.FEATURE_ENTERED,
+                speaker.words().name(feature.kind()));
+    }
+
+    /** Lets the core refuse what cannot be, before anything is saved. */
+    private static void checkFeatures(Wall wall, List<NewRoom.Feature> added) {
+        List<Opening> openings = new ArrayList<>(wall.openings());
+        List<Fitting> fittings = new ArrayList<>(wall.fittings());
+        for (NewRoom.Feature feature : added) {
+            feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
+            feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
+        }
+        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
+    }
+
+    /** Records a layer on top of what a surface has. */
+    public void addCoat(UUID surfaceId, NewCoat coat) {
+        Flat flat = requireSurface(surfaceId);
+        int position = highestPosition(flat.surface(surfaceId).orElseThrow());
+        coats.saveAndFlush(row(surfaceId, position + 1, coat));
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.COAT_RECORDED,
+                speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
+    }
+
+    /** Records layers on many surfaces of one flat at once. */
+    public void addCoats(UUID flatId, Map<UUID, List<NewCoat>> coatsBySurface) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        List<CoatRow> rows = new ArrayList<>();
+        coatsBySurface.forEach((surfaceId, layers) -> {
+            int position = highestPosition(flat.surface(surfaceId).orElseThrow(NotFoundException::new));
+            for (NewCoat layer : layers) {
+                rows.add(row(surfaceId, ++position, layer));
+            }
+        });
+        coats.saveAll(rows);
+    }
+
+    /** Takes the layers that a sheet left off the record again. */
+    public void removeCoatsOf(UUID flatId, UUID sheetId) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        coats.deleteAll(coats.findBySheetId(sheetId));
+    }
+
+    private static int highestPosition(Surface surface) {
+        return surface.coats().stream().mapToInt(Coat::position).max().orElse(0);
+    }
+
+    private static CoatRow row(UUID surfaceId, int position, NewCoat coat) {
+        CoatRow row = new CoatRow(surfaceId, position);
+        row.layer = coat.layer();
+        row.productId = coat.product().orElse(null);
+        row.colourId = coat.colour().orElse(null);
+        row.tinId = coat.tin().orElse(null);
+        row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
+        row.appliedOn = coat.appliedOn().orElse(null);
+        row.appliedBy = coat.appliedBy().orElse(null);
+        row.temperatureCelsius =
+                coat.climate().map(air -> air.temperature().inCelsius()).orElse(null);
+        row.humidityPercent =
+                coat.climate().map(air -> air.humidity().inPercent()).orElse(null);
+        row.sheetId = coat.sheet().orElse(null);
+        row.note = coat.note();
+        return row;
+    }
+
+    private Flat requireSurface(UUID surfaceId) {
+        Flat flat = houses.flatOfSurface(surfaceId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        return flat;
+    }
+
+    /** Opens a turnover, or changes the dates of the one that is open. */
+    public void setDates(
+            UUID flatId,
+            LocalDate keysBackOn,
+            Optional<LocalDate> viewingOn,
+            Optional<LocalDate> moveInOn,
+            int seenVersion) {
+        access.requireDates();
+        if (!flats.existsById(flatId)) {
+            throw new NotFoundException();
+        }
+        TurnoverRow row = turnovers
+                .findByFlatIdAndEndedOnIsNull(flatId)
+                .orElseGet(() -> new TurnoverRow(UUID.randomUUID(), flatId));
+        row.checkSeen(seenVersion);
+        row.keysBackOn = keysBackOn;
+        row.viewingOn = viewingOn.orElse(null);
+        row.moveInOn = moveInOn.orElse(null);
+        turnovers.save(row);
+        history.note(Subject.flat(flatId), EventKind.DATES_SET, speaker.words().date(keysBackOn));
+    }
+
+    /** The flat is let again. */
+    public void endTurnover(UUID flatId, LocalDate on, int seenVersion) {
+        access.requireDates();
+        TurnoverRow row = turnovers.findByFlatIdAndEndedOnIsNull(flatId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        row.endedOn = on;
+        history.note(Subject.flat(flatId), EventKind.LET_AGAIN, speaker.words().date(on));
+    }
+}

@@ -1,0 +1,322 @@
+package lumko.app.sheet;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.Access;
+import lumko.app.figure.Figures;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.house.Flat;
+import lumko.app.house.Houses;
+import lumko.app.house.Surface;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Tin;
+import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.Speaker;
+import lumko.app.walk.AskedPlace;
+import lumko.app.walk.PlacedMark;
+import lumko.app.walk.Visit;
+import lumko.app.walk.WalkedFlat;
+import lumko.app.walk.WalkedTrim;
+import lumko.app.walk.WalkedWall;
+import lumko.app.walk.Walks;
+import lumko.core.activity.Activity;
+import lumko.core.activity.Phase;
+import lumko.core.activity.Precedence;
+import lumko.core.activity.WorkGraph;
+import lumko.core.drying.Climate;
+import lumko.core.job.Action;
+import lumko.core.job.Face;
+import lumko.core.job.Job;
+import lumko.core.job.JobPlanner;
+import lumko.core.job.Place;
+import lumko.core.job.Work;
+import lumko.core.practice.Question;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sheets made from the walked surfaces of a flat, added to, and given up. */
+@Service
+@Transactional
+public class SheetMaking {
+    /** Version of the rules that made a sheet, kept with it. */
+    static final String MODEL_VERSION = "3";
+
+    private final SheetRepository sheets;
+    private final SheetWallRepository sheetWalls;
+    private final SheetMarkRepository sheetMarks;
+    private final StepRepository steps;
+    private final PrecedenceRepository precedences;
+    private final UseRepository uses;
+    private final SheetCautionRepository cautions;
+    private final SheetNoteRepository notes;
+    private final SheetReader reader;
+    private final Walks walks;
+    private final Houses houses;
+    private final Figures figures;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    SheetMaking(
+            SheetRepository sheets,
+            SheetWallRepository sheetWalls,
+            SheetMarkRepository sheetMarks,
+            StepRepository steps,
+            PrecedenceRepository precedences,
+            UseRepository uses,
+            SheetCautionRepository cautions,
+            SheetNoteRepository notes,
+            SheetReader reader,
+            Walks walks,
+            Houses houses,
+            Figures figures,
+            History history,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
+        this.sheets = sheets;
+        this.sheetWalls = sheetWalls;
+        this.sheetMarks = sheetMarks;
+        this.steps = steps;
+        this.precedences = precedences;
+        this.uses = uses;
+        this.cautions = cautions;
+        this.notes = notes;
+        this.reader = reader;
+        this.walks = walks;
+        this.houses = houses;
+        this.figures = figures;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /**
+     * Makes the sheet of a flat from every surface that has work and whose paint is confirmed.
+     *
+     * @throws NotAllowedException if there is no such surface, a place that wears was not answered, or there is an open sheet
+     */
+    public UUID make(UUID flatId) {
+        Flat flat = houses.flat(flatId);
+        requireRecords(flat);
+        UUID turnoverId = flat.turnover()
+                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()))
+                .id();
+        if (sheets.findByFlatIdAndClosedAtIsNull(flatId).isPresent()) {
+            throw new NotAllowedException("denied.sheetOpen", flat.number());
+        }
+        WalkedFlat walked = walks.flat(flat);
+        requireAnswered(walked);
+        List<WalkedWall> ready = walked.ready();
+        List<WalkedTrim> trims = walked.readyTrims();
+        if (ready.isEmpty() && trims.isEmpty()) {
+            throw new NotAllowedException("denied.nothingReady", flat.number());
+        }
+        Job job = walked.job();
+        JobPlanner planner = new JobPlanner(figures.catalogue(), walked.practice());
+        WorkGraph planned = planner.plan(job).by(Work.View.ROOM);
+        SheetRow sheet = new SheetRow(flatId, turnoverId);
+        sheet.madeBy = access.member().personId();
+        sheet.madeAt = clock.instant();
+        sheet.put(Climate.REFERENCE);
+        sheet.modelVersion = MODEL_VERSION;
+        sheet.practice = Arrays.stream(Question.values())
+                .map(question -> walked.practice().of(question).name())
+                .toArray(String[]::new);
+        sheets.saveAndFlush(sheet);
+        int position = 0;
+        for (WalkedWall wall : ready) {
+            addWall(sheet, position++, wall.surface(), wall.action(), wall.paint(), wall.visit());
+            addMarks(sheet.id(), wall.marks());
+        }
+        for (WalkedTrim trim : trims) {
+            addWall(sheet, position++, trim.surface(), Action.ROLL, trim.paint(), trim.visit());
+        }
+        shareOut(sheet.id(), job, planner);
+        insert(sheet, 0, planned, Map.of());
+        history.note(Subject.flat(flatId), EventKind.SHEET_MADE, speaker.words().duration(planned.hand()));
+        return sheet.id();
+    }
+
+    private void requireAnswered(WalkedFlat walked) {
+        List<AskedPlace> open = walked.openPlaces();
+        if (!open.isEmpty()) {
+            throw new NotAllowedException(
+                    "denied.placesOpen",
+                    open.size(),
+                    open.stream()
+                            .map(place -> walked.flat().labelOf(place.surfaceId(), speaker.words()))
+                            .distinct()
+                            .collect(Collectors.joining(", ")));
+        }
+    }
+
+    private void addWall(
+            SheetRow sheet, int position, Surface surface, Action action, Optional<Paint> paint, Visit visit) {
+        SheetWallRow row = new SheetWallRow(sheet.id(), surface.id());
+        row.action = action;
+        row.productId = paint.map(each -> each.product().id()).orElse(null);
+        row.colourId = paint.map(each -> each.colour().id()).orElse(null);
+        row.tinId = visit.tin().map(Tin::id).orElse(null);
+        row.position = position;
+        sheetWalls.save(row);
+    }
+
+    private void addMarks(UUID sheetId, List<PlacedMark> marks) {
+        sheetMarks.saveAll(
+                marks.stream().map(mark -> new SheetMarkRow(sheetId, mark.id())).toList());
+    }
+
+    /** The paint of each surface as if it were painted alone, for reading on its line. */
+    private void shareOut(UUID sheetId, Job job, JobPlanner planner) {
+        Map<String, Volume> litres = new HashMap<>();
+        for (Face face : job.active()) {
+            Job alone = Job.of(job.room(face.room()), face, job.site());
+            litres.put(face.key(), planner.plan(alone).by(Work.View.FLAT).paint());
+        }
+        sheetWalls
+                .findBySheetIdOrderByPosition(sheetId)
+                .forEach(row -> row.litres = litres.getOrDefault(row.surfaceId.toString(), Volume.ZERO)
+                        .inLitres());
+    }
+
+    /**
+     * @param known the rows of activities that are on the sheet already, by their id in the graph
+     */
+    private void insert(SheetRow sheet, int from, WorkGraph planned, Map<String, UUID> known) {
+        Map<String, UUID> rowOf = new HashMap<>(known);
+        List<UseRow> useRows = new ArrayList<>();
+        List<StepRow> stepRows = new ArrayList<>();
+        int position = from;
+        for (Activity activity : planned.activities()) {
+            if (!known.containsKey(activity.id())) {
+                StepRow row = new StepRow(sheet.id(), position++, activity);
+                rowOf.put(activity.id(), row.id());
+                stepRows.add(row);
+                activity.uses().forEach(use -> useRows.add(new UseRow(row.id(), use)));
+            }
+        }
+        steps.saveAllAndFlush(stepRows);
+        uses.saveAll(useRows);
+        precedences.saveAll(precedenceRows(sheet, planned, rowOf, known));
+    }
+
+    private static List<PrecedenceRow> precedenceRows(
+            SheetRow sheet, WorkGraph planned, Map<String, UUID> rowOf, Map<String, UUID> known) {
+        Map<String, Instant> putOn = new HashMap<>();
+        planned.standing().forEach(coat -> putOn.put(coat.id(), sheet.madeAt.minus(coat.ago())));
+        List<PrecedenceRow> rows = new ArrayList<>();
+        for (Precedence each : planned.precedences()) {
+            UUID to = Optional.ofNullable(rowOf.get(each.to())).orElseThrow();
+            PrecedenceRow row = new PrecedenceRow(sheet.id(), to, each);
+            boolean isKnown = known.containsKey(each.from()) && known.containsKey(each.to());
+            if (putOn.containsKey(each.from())) {
+                rows.add(row.since(Optional.ofNullable(putOn.get(each.from())).orElseThrow()));
+            } else if (!isKnown) {
+                rows.add(row.after(Optional.ofNullable(rowOf.get(each.from())).orElseThrow()));
+            }
+        }
+        return rows;
+    }
+
+    /**
+     * Takes up what was marked since the sheet was made: its repair goes in before the next coat that is still to come.
+     *
+     * @return how many marks were taken up
+     */
+    public int takeUpFaults(UUID sheetId) {
+        SheetRow row = reader.requireOpen(sheetId);
+        Sheet sheet = reader.read(row);
+        requireRecords(sheet.flat());
+        List<PlacedMark> found = reader.newMarks(sheetId, sheet.walls());
+        Set<UUID> ids = found.stream().map(PlacedMark::id).collect(Collectors.toSet());
+        WalkedFlat walked = walks.flat(sheet.flat());
+        List<Face> faces = new ArrayList<>();
+        for (WalkedWall wall : walked.surfaces()) {
+            List<Place> faults = wall.found().places().stream()
+                    .filter(place -> ids.contains(UUID.fromString(place.key())))
+                    .toList();
+            sheet.walls().stream()
+                    .filter(on -> on.surfaceId().equals(wall.surface().id()) && !faults.isEmpty())
+                    .forEach(on -> faces.add(wall.found().with(on.action()).with(faults)));
+        }
+        if (faces.isEmpty()) {
+            return 0;
+        }
+        takeUp(row, walked.job(faces));
+        addMarks(sheetId, found);
+        history.note(Subject.flat(sheet.flat().id()), EventKind.FAULTS_ADDED, String.valueOf(found.size()));
+        return found.size();
+    }
+
+    private void takeUp(SheetRow sheet, Job found) {
+        JobPlanner planner = new JobPlanner(figures.catalogue(), sheet.practice());
+        List<StepRow> rows = steps.findBySheetIdInOrderByPosition(List.of(sheet.id()));
+        WorkGraph underWay = new SheetGraph(rows, precedences.findBySheetIdIn(List.of(sheet.id())), Map.of()).graph();
+        Set<String> done = rows.stream()
+                .filter(step -> step.tickedAt != null)
+                .map(step -> step.id().toString())
+                .collect(Collectors.toSet());
+        WorkGraph more = planner.addition(found).by(Work.View.ROOM);
+        WorkGraph joined = planner.joined(underWay, done, more);
+        int at = rows.stream()
+                .filter(step -> step.tickedAt == null && step.kind.phase() == Phase.COAT)
+                .mapToInt(step -> step.position)
+                .min()
+                .orElseGet(() -> rows.stream()
+                        .filter(step -> step.tickedAt == null)
+                        .mapToInt(step -> step.position)
+                        .min()
+                        .orElse(rows.size()));
+        rows.stream()
+                .filter(step -> step.position >= at)
+                .forEach(step -> step.position += more.activities().size());
+        steps.flush();
+        insert(
+                sheet,
+                at,
+                joined,
+                rows.stream().collect(Collectors.toMap(step -> step.id().toString(), StepRow::id)));
+    }
+
+    /** Gives a sheet up on which nothing has been ticked. */
+    public UUID discard(UUID sheetId) {
+        SheetRow sheet = reader.requireOpen(sheetId);
+        Flat flat = houses.flat(sheet.flatId);
+        requireRecords(flat);
+        List<StepRow> rows = steps.findBySheetIdInOrderByPosition(List.of(sheetId));
+        if (rows.stream().anyMatch(row -> row.tickedAt != null)) {
+            throw new NotAllowedException("denied.ticked");
+        }
+        uses.deleteAll(uses.findByStepIdIn(rows.stream().map(StepRow::id).toList()));
+        precedences.deleteAll(precedences.findBySheetIdIn(List.of(sheetId)));
+        uses.flush();
+        steps.deleteAll(rows);
+        sheetMarks.deleteAll(sheetMarks.findBySheetId(sheetId));
+        sheetWalls.deleteAll(sheetWalls.findBySheetIdOrderByPosition(sheetId));
+        cautions.deleteAll(cautions.findBySheetId(sheetId));
+        notes.deleteAll(notes.findBySheetIdOrderByNotedAt(sheetId));
+        steps.flush();
+        sheets.delete(sheet);
+        history.note(Subject.flat(flat.id()), EventKind.SHEET_GIVEN_UP, "");
+        return flat.id();
+    }
+
+    private void requireRecords(Flat flat) {
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+    }
+}

@@ -1,0 +1,174 @@
+package lumko.app.sheet;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.Access;
+import lumko.app.figure.Figures;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.core.activity.Caution;
+import lumko.core.drying.Climate;
+import lumko.core.schedule.Air;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is ticked, read and noted on a sheet on site. */
+@Service
+@Transactional
+public class Ticking {
+    private final StepRepository steps;
+    private final PrecedenceRepository precedences;
+    private final SheetCautionRepository cautions;
+    private final SheetNoteRepository notes;
+    private final SheetReader reader;
+    private final Figures figures;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    Ticking(
+            StepRepository steps,
+            PrecedenceRepository precedences,
+            SheetCautionRepository cautions,
+            SheetNoteRepository notes,
+            SheetReader reader,
+            Figures figures,
+            History history,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
+        this.steps = steps;
+        this.precedences = precedences;
+        this.cautions = cautions;
+        this.notes = notes;
+        this.reader = reader;
+        this.figures = figures;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /** What came of a tick. */
+    public sealed interface Ticked {
+        /** It is done. */
+        record Done(UUID sheetId) implements Ticked {}
+
+        /** What was done before is still wet: a tick now needs the reason. */
+        record StillWet(UUID sheetId, UUID stepId) implements Ticked {}
+
+        /** What can hurt someone at this step has not been read yet. */
+        record CautionFirst(UUID sheetId, UUID stepId) implements Ticked {}
+    }
+
+    /**
+     * Ticks a step. Ticking a ticked step again changes nothing.
+     *
+     * @param why the reason for going on while something is still wet; empty if there is none
+     */
+    public Ticked tick(UUID stepId, String why) {
+        access.requirePainter();
+        StepRow row = steps.findById(stepId).orElseThrow(NotFoundException::new);
+        SheetRow sheet = reader.requireOpen(row.sheetId);
+        if (row.tickedAt != null) {
+            return new Ticked.Done(sheet.id());
+        }
+        Set<String> read = cautions.findBySheetId(sheet.id()).stream()
+                .map(caution -> caution.caution.name())
+                .collect(Collectors.toSet());
+        if (!read.containsAll(Arrays.asList(row.cautions))) {
+            return new Ticked.CautionFirst(sheet.id(), stepId);
+        }
+        Instant now = clock.instant();
+        boolean wet = new SheetGraph(
+                        steps.findBySheetIdInOrderByPosition(List.of(sheet.id())),
+                        precedences.findBySheetIdIn(List.of(sheet.id())),
+                        Map.of())
+                .progress(new Air(sheet.climate(), figures.catalogue()))
+                .waitsFor(stepId.toString(), now)
+                .isPresent();
+        if (wet && why.isEmpty()) {
+            return new Ticked.StillWet(sheet.id(), stepId);
+        }
+        row.tickedAt = now;
+        row.tickedBy = access.member().personId();
+        row.earlyWhy = wet ? why : null;
+        noteStep(sheet, row, wet ? EventKind.TICKED_EARLY : EventKind.TICKED, wet ? ": " + why : "");
+        return new Ticked.Done(sheet.id());
+    }
+
+    public UUID untick(UUID stepId) {
+        access.requirePainter();
+        StepRow row = steps.findById(stepId).orElseThrow(NotFoundException::new);
+        SheetRow sheet = reader.requireOpen(row.sheetId);
+        if (row.tickedAt != null) {
+            row.tickedAt = null;
+            row.tickedBy = null;
+            row.earlyWhy = null;
+            noteStep(sheet, row, EventKind.UNTICKED, "");
+        }
+        return sheet.id();
+    }
+
+    private void noteStep(SheetRow sheet, StepRow row, EventKind kind, String more) {
+        history.note(
+                row.surfaces.length == 1 ? Subject.surface(sheet.flatId, row.surfaces[0]) : Subject.flat(sheet.flatId),
+                kind,
+                speaker.words().say("step." + row.kind.name()) + more);
+    }
+
+    /** Notes that the cautions of a step have been read, for the whole sheet. */
+    public UUID read(UUID stepId) {
+        access.requirePainter();
+        StepRow row = steps.findById(stepId).orElseThrow(NotFoundException::new);
+        SheetRow sheet = reader.requireOpen(row.sheetId);
+        Set<String> known = cautions.findBySheetId(sheet.id()).stream()
+                .map(caution -> caution.caution.name())
+                .collect(Collectors.toSet());
+        for (String caution : row.cautions) {
+            if (known.add(caution)) {
+                cautions.save(new SheetCautionRow(
+                        sheet.id(), Caution.valueOf(caution), access.member().personId(), clock.instant()));
+                history.note(
+                        Subject.flat(sheet.flatId),
+                        EventKind.CAUTION_READ,
+                        speaker.words().say("cautionWord." + caution));
+            }
+        }
+        return sheet.id();
+    }
+
+    /** Notes the air; every wait of the sheet follows it. */
+    public void noteClimate(UUID sheetId, Climate climate) {
+        access.requirePainter();
+        SheetRow sheet = reader.requireOpen(sheetId);
+        sheet.put(climate);
+        sheet.climateNotedAt = clock.instant();
+        history.note(
+                Subject.flat(sheet.flatId),
+                EventKind.AIR_NOTED,
+                speaker.words()
+                        .say(
+                                "sheet.air",
+                                climate.temperature(),
+                                speaker.words().number(climate.humidity().inPercent(), 0),
+                                climate.air()));
+    }
+
+    public void note(UUID sheetId, String words) {
+        access.requirePainter();
+        SheetRow sheet = reader.requireOpen(sheetId);
+        notes.save(new SheetNoteRow(sheetId, words, access.member().personId(), clock.instant()));
+        history.note(Subject.flat(sheet.flatId), EventKind.NOTE_WRITTEN, words);
+    }
+}

@@ -1,0 +1,17 @@
+package lumko.core.activity;
+
+/** What can hurt someone at a step. Local rules and licensed people decide. */
+public enum Caution {
+    ELECTRICITY,
+    LEAD,
+    ASBESTOS,
+    DUST,
+    LADDER,
+    WEIGHT,
+    SPLASHES,
+    CHEMICALS,
+    SOLVENT,
+    /** Damp, a structural crack or a sagging ceiling: stop, find the cause. */
+    CAUSE_FIRST,
+    DRAINS
+}

@@ -1,0 +1,34 @@
+package lumko.core.geometry;
+
+/** Something fixed to a wall that has to be taken off, masked or painted round. */
+public record Fitting(Kind kind, Box box) {
+    public enum Kind {
+        SOCKET(true),
+        SWITCH(true),
+        WALL_LIGHT(true),
+        RADIATOR(false),
+        RAIL(false),
+        BLIND(false),
+        CEILING_LIGHT(true),
+        VENT_COVER(false),
+        RADIATOR_COVER(false),
+        /** Timber strips that come onto the finished wall. */
+        STRIPS(false);
+
+        private final boolean electric;
+
+        Kind(boolean electric) {
+            this.electric = electric;
+        }
+
+        /** Whether it is a plate or a cover that a screwdriver takes off. */
+        public boolean isPlate() {
+            return this == SOCKET || this == SWITCH || this == VENT_COVER;
+        }
+
+        /** Whether its supply has to be off before it is loosened or wet work comes near. */
+        public boolean isElectric() {
+            return electric;
+        }
+    }
+}

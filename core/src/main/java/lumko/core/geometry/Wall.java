@@ -1,0 +1,126 @@
+package lumko.core.geometry;
+
+import java.util.List;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
+
+/**
+ * One flat wall of a room, seen from inside, with what is in it and on it; also a ceiling seen from below, whose height is
+ * then the room's depth. Openings and fittings lie within the wall and
+ * openings do not overlap each other.
+ */
+public record Wall(Length width, Length height, Texture texture, List<Opening> openings, List<Fitting> fittings) {
+    /** What a wall's width can be. */
+    public static final Limits WIDTH = new Limits("wall width", 100, 30_000, "mm");
+
+    /** What a room's height can be. */
+    public static final Limits ROOM_HEIGHT = new Limits("room height", 1_500, 8_000, "mm");
+
+    private static final Limits TALL = new Limits("wall height", 10, 30_000, "mm");
+
+    /** Openings up to this stay in the area as an allowance for cutting round them. Source: catalogue of figures, Spread. */
+    private static final Area SMALL_OPENING = Area.ofSquareMetres(0.5);
+
+    public Wall {
+        WIDTH.check(width.inMillimetres());
+        TALL.check(height.inMillimetres());
+        openings = List.copyOf(openings);
+        fittings = List.copyOf(fittings);
+        for (Opening opening : openings) {
+            checkWithin(width, height, opening.box(), opening.kind().name().toLowerCase(java.util.Locale.ROOT));
+            for (Opening other : openings) {
+                if (other != opening && other.box().overlaps(opening.box())) {
+                    throw new IllegalArgumentException("two openings overlap");
+                }
+            }
+        }
+        for (Fitting fitting : fittings) {
+            checkWithin(width, height, fitting.box(), "fitting");
+        }
+    }
+
+    private static void checkWithin(Length width, Length height, Box box, String what) {
+        new Limits(what + " left edge", 0, width.inMillimetres(), "mm")
+                .check(box.left().inMillimetres());
+        new Limits(what + " right edge", 0, width.inMillimetres(), "mm")
+                .check(box.right().inMillimetres());
+        new Limits(what + " bottom", 0, height.inMillimetres(), "mm")
+                .check(box.bottom().inMillimetres());
+        new Limits(what + " top", 0, height.inMillimetres(), "mm")
+                .check(box.top().inMillimetres());
+    }
+
+    /** The same wall with one more opening. */
+    public Wall with(Opening opening) {
+        return new Wall(
+                width,
+                height,
+                texture,
+                java.util.stream.Stream.concat(openings.stream(), java.util.stream.Stream.of(opening))
+                        .toList(),
+                fittings);
+    }
+
+    public Area grossArea() {
+        return width.times(height);
+    }
+
+    /** The area to be painted: openings larger than 0.5 m² are deducted, smaller ones stay in as an allowance. */
+    public Area paintedArea() {
+        return paintedArea(SMALL_OPENING);
+    }
+
+    /** The area to be painted: openings larger than an allowance are deducted. */
+    public Area paintedArea(Area allowance) {
+        Area area = grossArea();
+        for (Opening opening : openings) {
+            if (opening.box().area().compareTo(allowance) > 0) {
+                area = area.without(opening.box().area());
+            }
+        }
+        return area;
+    }
+
+    /** Every metre of edge that is cut in when the wall is painted: ceiling line, both corners, skirting, round openings. */
+    public Length cutInLength() {
+        double millimetres = 2 * width.inMillimetres() + 2 * height.inMillimetres();
+        for (Opening opening : openings) {
+            Box box = opening.box();
+            boolean toFloor = box.bottom().inMillimetres() <= 0;
+            millimetres += 2 * box.height().inMillimetres()
+                    + (toFloor ? 0 : 2) * box.width().inMillimetres();
+        }
+        return Length.ofMillimetres(millimetres);
+    }
+
+    /** Whether a place lies within the edges and in no opening. */
+    public boolean isOnWall(Spot spot) {
+        double left = spot.fromLeft().inMillimetres();
+        double up = spot.aboveFloor().inMillimetres();
+        return left >= 0
+                && left <= width.inMillimetres()
+                && up >= 0
+                && up <= height.inMillimetres()
+                && openings.stream().noneMatch(opening -> opening.box().contains(spot));
+    }
+
+    /**
+     * Makes sure that a place is on the wall itself.
+     *
+     * @throws lumko.core.quantity.OutOfRangeException if it lies beyond an edge
+     * @throws IllegalArgumentException if it lies in an opening
+     */
+    public void checkOnWall(Spot spot) {
+        new Limits("distance from the left corner", 0, width.inMillimetres(), "mm")
+                .check(spot.fromLeft().inMillimetres());
+        new Limits("height above the floor", 0, height.inMillimetres(), "mm")
+                .check(spot.aboveFloor().inMillimetres());
+        for (Opening opening : openings) {
+            if (opening.box().contains(spot)) {
+                throw new IllegalArgumentException("that place is in the "
+                        + opening.kind().name().toLowerCase(java.util.Locale.ROOT) + ", not on the wall");
+            }
+        }
+    }
+}

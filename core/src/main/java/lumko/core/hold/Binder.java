@@ -1,7 +1,0 @@
-package lumko.core.hold;
-
-/** What a paint is thinned with. */
-public enum Binder {
-    WATERBORNE,
-    SOLVENTBORNE
-}

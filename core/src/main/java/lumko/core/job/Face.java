@@ -1,0 +1,176 @@
+package lumko.core.job;
+
+import java.util.List;
+import java.util.Optional;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
+import lumko.core.geometry.EveryTime;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
+import lumko.core.record.Stack;
+
+/**
+ * A wall, a ceiling, or the trim of a room, as a job finds it, and what is to be done with it.
+ *
+ * @param wall its geometry; trim is a strip as long as it runs and as high as it is
+ * @param parts what trim consists of besides its strip
+ * @param places the marks on it
+ * @param panels the every-time places that are to be painted
+ * @param around what stands beside it
+ * @param fate whether it is part of this job at all
+ * @param coatsOn coats of what goes on that are on already, in this job
+ */
+public record Face(
+        String key,
+        String room,
+        Side side,
+        Wall wall,
+        TrimParts parts,
+        Stack stack,
+        List<Place> places,
+        Action action,
+        GoesOn goesOn,
+        List<EveryTime> panels,
+        List<FittingChoice> ways,
+        Around around,
+        Fate fate,
+        CoatsOn coatsOn) {
+    /** A room of doors alone has hardly any. */
+    private static final Length TRIM_LEAST = Length.ofMetres(0.1);
+
+    /** Whether a surface is painted in this job, before it, not at all, or covered by another trade afterwards. */
+    public enum Fate {
+        TO_DO,
+        DONE,
+        STAYS,
+        COVERED_LATER
+    }
+
+    /** Doors and windows that belong to the trim of a room. */
+    public record TrimParts(int doorSides, int windows) {
+        public static final TrimParts NONE = new TrimParts(0, 0);
+    }
+
+    /** The way that somebody has decided on for a fitting. */
+    public record FittingChoice(Fitting fitting, FittingWay.Way way) {}
+
+    /**
+     * What stands beside a surface.
+     *
+     * @param neighbours keys of the walls to its left and right
+     * @param ceiling key of the ceiling over it, empty if it is one or there is none on record
+     */
+    public record Around(List<String> neighbours, String ceiling) {
+        public static final Around NOTHING = new Around(List.of(), "");
+
+        public Around {
+            neighbours = List.copyOf(neighbours);
+        }
+    }
+
+    /** What is on already of what goes on. */
+    public record CoatsOn(int coats, boolean isThinned) {
+        public static final CoatsOn NONE = new CoatsOn(0, false);
+    }
+
+    public Face {
+        places = List.copyOf(places);
+        panels = List.copyOf(panels);
+        ways = List.copyOf(ways);
+    }
+
+    /** A wall on its own, with nothing decided. */
+    public static Face wall(String key, String room, Wall wall, Stack stack, GoesOn goesOn, List<Place> places) {
+        return of(Side.WALL, key, room, wall, stack, goesOn, places);
+    }
+
+    /** A surface on its own, with nothing decided. */
+    public static Face of(
+            Side side, String key, String room, Wall wall, Stack stack, GoesOn goesOn, List<Place> places) {
+        return new Face(
+                key,
+                room,
+                side,
+                wall,
+                TrimParts.NONE,
+                stack,
+                places,
+                Action.LEAVE,
+                goesOn,
+                List.of(),
+                List.of(),
+                Around.NOTHING,
+                Fate.TO_DO,
+                CoatsOn.NONE);
+    }
+
+    /** Skirting and casing of so much length, as a strip to be painted; what is shorter counts as the least there is. */
+    public static Wall strip(Length run, Texture texture, Catalogue figures) {
+        return new Wall(
+                run.isLongerThan(TRIM_LEAST) ? run : TRIM_LEAST,
+                figures.length(Figure.TRIM_STRIP),
+                texture,
+                List.of(),
+                List.of());
+    }
+
+    public boolean isCeiling() {
+        return side == Side.CEILING;
+    }
+
+    public boolean isTrim() {
+        return side == Side.TRIM;
+    }
+
+    /** Whether anything is done on it. Lines and chips of trim are put right even where it is not painted. */
+    public boolean isActive() {
+        if (isTrim() && !places.isEmpty()) {
+            return fate == Fate.TO_DO || fate == Fate.STAYS;
+        }
+        return fate == Fate.TO_DO && (action != Action.LEAVE || !panels.isEmpty());
+    }
+
+    /** Whether it is painted from edge to edge in this job. */
+    public boolean isPaintedWhole() {
+        return fate == Fate.TO_DO && action.isWhole();
+    }
+
+    /** How long trim runs. */
+    public Length run() {
+        return wall.width();
+    }
+
+    /** The way decided on for a fitting, if somebody has. */
+    public Optional<FittingWay.Way> wayOf(Fitting fitting) {
+        return ways.stream()
+                .filter(choice -> choice.fitting().equals(fitting))
+                .map(FittingChoice::way)
+                .findFirst();
+    }
+
+    /** The same surface with something else done with it. */
+    public Face with(Action other) {
+        return new Face(
+                key, room, side, wall, parts, stack, places, other, goesOn, panels, ways, around, fate, coatsOn);
+    }
+
+    /** The same surface with other marks. */
+    public Face with(List<Place> others) {
+        return new Face(
+                key, room, side, wall, parts, stack, others, action, goesOn, panels, ways, around, fate, coatsOn);
+    }
+
+    /** The same surface with every-time places to be painted. */
+    public Face withPanels(List<EveryTime> others) {
+        return new Face(
+                key, room, side, wall, parts, stack, places, action, goesOn, others, ways, around, fate, coatsOn);
+    }
+
+    /** The same surface among others. */
+    public Face with(Around other) {
+        return new Face(
+                key, room, side, wall, parts, stack, places, action, goesOn, panels, ways, other, fate, coatsOn);
+    }
+}

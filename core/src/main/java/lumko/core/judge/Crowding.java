@@ -1,0 +1,64 @@
+package lumko.core.judge;
+
+import java.util.List;
+import java.util.function.Function;
+import lumko.core.fault.FaultKind;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
+import lumko.core.job.Place;
+import lumko.core.quantity.Length;
+import lumko.core.repair.Mark;
+import lumko.core.repair.Repair;
+
+/**
+ * Whether repairs stand so close or take up so much that the surface is skimmed rather than chased spot by spot. Nail and
+ * screw holes and the rims beside them don't make a wall one to skim; what a bead closes or paper takes off is no filler.
+ *
+ * @param most how many whose centres lie within a square metre, centred on one of them
+ * @param share of the surface that is filled, in per cent
+ */
+record Crowding(int most, double share) {
+    /** Counted within a square of this side. */
+    private static final double SIDE_MM = 1000;
+
+    static Crowding of(SurfaceCase surface, Function<Place, Repair> repairs) {
+        List<Place> filled = surface.places().stream()
+                .filter(place -> !repairs.apply(place).fills().isEmpty())
+                .toList();
+        double area = filled.stream()
+                .mapToDouble(place -> repairs.apply(place).finishedArea().inSquareMetres())
+                .sum();
+        List<Mark> counted = filled.stream()
+                .map(Place::mark)
+                .filter(mark -> counts(mark.fault().kind()))
+                .toList();
+        return new Crowding(
+                most(counted), area / surface.face().wall().paintedArea().inSquareMetres() * 100);
+    }
+
+    private static boolean counts(FaultKind kind) {
+        return kind != FaultKind.NAIL_HOLE && kind != FaultKind.SCREW_HOLE && kind != FaultKind.PROUD_RIM;
+    }
+
+    private static int most(List<Mark> marks) {
+        int most = 0;
+        for (Mark centre : marks) {
+            int near = (int) marks.stream().filter(mark -> isNear(mark, centre)).count();
+            most = Math.max(most, near);
+        }
+        return most;
+    }
+
+    private static boolean isNear(Mark one, Mark other) {
+        return isNear(one.centre().fromLeft(), other.centre().fromLeft())
+                && isNear(one.centre().aboveFloor(), other.centre().aboveFloor());
+    }
+
+    private static boolean isNear(Length one, Length other) {
+        return Math.abs(one.minus(other).inMillimetres()) <= SIDE_MM / 2;
+    }
+
+    boolean isTooMuch(Catalogue figures) {
+        return most > figures.limit(Figure.SKIM_PER_SQUARE_METRE) || share > figures.limit(Figure.SKIM_SHARE);
+    }
+}

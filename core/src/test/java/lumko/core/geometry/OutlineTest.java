@@ -1,0 +1,123 @@
+package lumko.core.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import lumko.core.geometry.Outline.Corner;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.OutOfRangeException;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class OutlineTest {
+    private final Outline room = Outline.rectangle(Length.ofMetres(4.2), Length.ofMetres(3.1));
+
+    @Test
+    void aRectangleHasItsSidesAndItsFloor() {
+        assertThat(room.sides()).isEqualTo(4);
+        assertThat(room.lengthOf(0).inMetres()).isEqualTo(4.2);
+        assertThat(room.lengthOf(1).inMetres()).isEqualTo(3.1);
+        assertThat(room.floorArea().inSquareMetres()).isCloseTo(13.02, Offset.offset(1e-9));
+    }
+
+    @Test
+    void anLShapedRoomLosesItsCorner() {
+        Outline l = new Outline(List.of(
+                Corner.ofMillimetres(0, 4000),
+                Corner.ofMillimetres(5000, 4000),
+                Corner.ofMillimetres(5000, 2000),
+                Corner.ofMillimetres(2000, 2000),
+                Corner.ofMillimetres(2000, 0),
+                Corner.ofMillimetres(0, 0)));
+        assertThat(l.floorArea().inSquareMetres()).isCloseTo(14, Offset.offset(1e-9));
+    }
+
+    @Nested
+    class Light {
+        /** Seen from inside facing a wall, the wall before it in turning order lies to the left. */
+        @ParameterizedTest
+        @CsvSource({
+            "1, 0, FROM_RIGHT",
+            "1, 2, FROM_LEFT",
+            "1, 3, FACING",
+            "1, 1, SAME_WALL",
+            "3, 0, FROM_LEFT",
+            "0, 3, FROM_RIGHT"
+        })
+        void comesFromTheWallWithTheWindow(int windowSide, int onSide, WindowLight expected) {
+            assertThat(room.lightFrom(windowSide, onSide)).isEqualTo(expected);
+        }
+
+        @Test
+        void alongTheWallIsRaking() {
+            assertThat(WindowLight.FROM_LEFT.isRaking()).isTrue();
+            assertThat(WindowLight.FACING.isRaking()).isFalse();
+        }
+    }
+
+    @Nested
+    class WhatCannotBe {
+        @ParameterizedTest
+        @CsvSource({"0, 3", "-4, 3", "4, -3", "31, 3", "4, 0.09"})
+        void aSideOfNoLengthOrNegative(double length, double width) {
+            assertThatThrownBy(() -> Outline.rectangle(Length.ofMetres(length), Length.ofMetres(width)))
+                    .isInstanceOf(OutOfRangeException.class)
+                    .hasMessageStartingWith("wall width must be 100–30000 mm");
+        }
+
+        @Test
+        void wallsThatCross() {
+            assertThatThrownBy(() -> new Outline(List.of(
+                            Corner.ofMillimetres(0, 0),
+                            Corner.ofMillimetres(3000, 3000),
+                            Corner.ofMillimetres(3000, 0),
+                            Corner.ofMillimetres(0, 3000))))
+                    .hasMessage("the walls of the room cross each other");
+        }
+
+        @Test
+        void cornersTheWrongWayRound() {
+            assertThatThrownBy(() -> new Outline(List.of(
+                            Corner.ofMillimetres(0, 0), Corner.ofMillimetres(3000, 0), Corner.ofMillimetres(0, 3000))))
+                    .hasMessage("the corners of a room run clockwise seen from above");
+        }
+
+        @Test
+        void twoWalls() {
+            assertThatThrownBy(() -> new Outline(List.of(Corner.ofMillimetres(0, 0), Corner.ofMillimetres(0, 3000))))
+                    .hasMessage("a room has 3–40 walls, was 2");
+        }
+    }
+
+    @Nested
+    class Ceiling {
+        @Test
+        void ofARectangleIsItself() {
+            Wall ceiling =
+                    Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)).ceiling(Texture.SMOOTH);
+            assertThat(ceiling.openings()).isEmpty();
+            assertThat(ceiling.paintedArea().inSquareMetres()).isEqualTo(12);
+        }
+
+        @Test
+        void leavesOutWhatLiesOutsideAnLShapedRoom() {
+            Outline outline = new Outline(List.of(
+                    Outline.Corner.ofMillimetres(0, 4000),
+                    Outline.Corner.ofMillimetres(3000, 4000),
+                    Outline.Corner.ofMillimetres(3000, 2000),
+                    Outline.Corner.ofMillimetres(5000, 2000),
+                    Outline.Corner.ofMillimetres(5000, 0),
+                    Outline.Corner.ofMillimetres(0, 0)));
+            Wall ceiling = outline.ceiling(Texture.SMOOTH);
+            assertThat(ceiling.width().inMillimetres()).isEqualTo(5000);
+            assertThat(ceiling.height().inMillimetres()).isEqualTo(4000);
+            assertThat(ceiling.paintedArea()).isEqualTo(outline.floorArea());
+            assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 3000))).isFalse();
+            assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 1000))).isTrue();
+        }
+    }
+}
