@@ -14,6 +14,8 @@ import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import lumko.app.account.Member;
 import lumko.app.platform.UnitSystem;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -40,7 +42,8 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     private static TestDatabase.Access restored(int schema) throws SQLException {
-        TestDatabase.Access access = TestDatabase.another("kept_" + schema);
+        TestDatabase.Access access = TestDatabase.another(
+                "kept_" + schema + "_" + UUID.randomUUID().toString().substring(0, 8));
         try (var connection = DriverManager.getConnection(access.url(), access.user(), access.password());
                 var statement = connection.createStatement()) {
             statement.execute(kept("schema-" + schema + ".sql.gz"));
@@ -49,7 +52,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = 5)
+    @ValueSource(ints = {5, 7})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
         TestDatabase.Access access = restored(schema);
         try (var application = new SpringApplicationBuilder(LumkoApplication.class)
@@ -89,8 +92,45 @@ class KeptVersionsTest extends ApplicationTest {
         return matcher.group(1);
     }
 
+    /** What a sheet comes to: its minutes, its litres, what is ticked and when, in the order it is read. */
+    private static String sheets(TestDatabase.Access access) throws SQLException {
+        try (var connection = DriverManager.getConnection(access.url(), access.user(), access.password());
+                var statement = connection.createStatement();
+                var rows = statement.executeQuery("""
+                        select string_agg(concat_ws(' ', kind, minutes, litres, ticked_at), E'\n' order by sheet_id, first)
+                        from (select step.sheet_id, kind, ticked_at, min(position) as first,
+                            round(sum(minutes)::numeric, 3) as minutes, round(sum(used.litres)::numeric, 5) as litres
+                          from public.sheet_step step
+                          left join (select step_id, sum(litres) as litres from public.sheet_use group by 1) used
+                            on used.step_id = step.id
+                          group by step.sheet_id, kind, ticked_at, paint) kinds""")) {
+            rows.next();
+            return rows.getString(1);
+        }
+    }
+
+    @Test
+    void sheetsFromBeforeAreNotPlannedAgain() throws SQLException {
+        TestDatabase.Access access = restored(5);
+        String before = sheets(access);
+        Flyway.configure()
+                .dataSource(access.url(), access.user(), access.password())
+                .load()
+                .migrate();
+        assertThat(before).contains("ROLL_AGAIN", "2026-");
+        assertThat(sheets(access)).isEqualTo(before);
+        try (var connection = DriverManager.getConnection(access.url(), access.user(), access.password());
+                var statement = connection.createStatement();
+                var rows = statement.executeQuery("""
+                        select count(*) from public.sheet_step
+                        where cardinality(rooms) > 1 and kind in ('FILL', 'CUT_IN', 'ROLL')""")) {
+            rows.next();
+            assertThat(rows.getInt(1)).as("steps of several rooms").isZero();
+        }
+    }
+
     @ParameterizedTest
-    @ValueSource(ints = 5)
+    @ValueSource(ints = {5, 7})
     void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
         String document = kept("record-" + schema + ".json.gz");
         Member lead = accounts.found(

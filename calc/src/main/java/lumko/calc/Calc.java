@@ -3,6 +3,7 @@ package lumko.calc;
 import java.io.PrintWriter;
 import lumko.calc.job.CasesCommand;
 import lumko.calc.job.JobCommand;
+import lumko.calc.job.OrderCommand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -21,7 +22,8 @@ import picocli.CommandLine.Command;
             BoxCommand.class,
             HideCommand.class,
             JobCommand.class,
-            CasesCommand.class
+            CasesCommand.class,
+            OrderCommand.class
         })
 public final class Calc {
     /** The input or the call cannot be taken. */
