@@ -55,7 +55,7 @@ class ArchitectureTest {
             room("turnover", "figure"),
             room("drying", "figure", "quantity"),
             room("record", "colour", "paint", "quantity"),
-            room("film", "colour", "geometry", "paint", "quantity"),
+            room("film", "colour", "geometry", "paint", "quantity", "record"),
             room("hold", "figure", "paint", "record"),
             room("activity", "drying", "figure", "quantity", "record"),
             room("repair", "activity", "drying", "fault", "figure", "geometry", "practice", "quantity", "record"),

@@ -21,6 +21,7 @@ import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
+import lumko.core.record.Age;
 import org.springframework.stereotype.Component;
 
 /** Walls of the society that were read, one of them not what its record says, and what the bench made of a tin that missed. */
@@ -47,7 +48,7 @@ class DemoReadings {
         Flat seventh = flat("Ropewalk Court", 7);
         Surface bedroom = seventh.walls().findFirst().orElseThrow();
         Coat coat = bedroom.topCoat().orElseThrow();
-        read(seventh, bedroom, coat.colour().orElseThrow(), Ageing.years(coat.appliedOn(), today));
+        read(seventh, bedroom, coat.colour().orElseThrow(), Age.since(coat.appliedOn(), today));
 
         Flat cottage = flat("Tern Terrace", 3);
         Surface living = cottage.walls().findFirst().orElseThrow();
@@ -55,10 +56,10 @@ class DemoReadings {
                 cottage,
                 living,
                 colour("Brick Blush"),
-                Ageing.years(living.topCoat().orElseThrow().appliedOn(), today));
+                Age.since(living.topCoat().orElseThrow().appliedOn(), today));
 
         Flat unknown = flat("Brickfield House", 19);
-        read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), Ageing.YEARS_UNKNOWN);
+        read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), Age.UNKNOWN);
         missed();
     }
 
@@ -79,14 +80,14 @@ class DemoReadings {
                 .orElseThrow();
     }
 
-    private void read(Flat flat, Surface surface, Colour colour, double years) {
+    private void read(Flat flat, Surface surface, Colour colour, Age age) {
         Product matt = store.stock().productsByName().stream()
                 .filter(product -> product.name().equals("Hearth Matt"))
                 .findFirst()
                 .orElseThrow();
         Ageing aged = Ageing.of(
                 colour.lab(),
-                years,
+                age,
                 flat.roomOf(surface.id()).kind(),
                 surface.light(),
                 matt.gloss60(),

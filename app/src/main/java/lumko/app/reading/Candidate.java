@@ -4,6 +4,7 @@ import java.util.Optional;
 import lumko.app.paint.Paint;
 import lumko.core.colour.Metamerism;
 import lumko.core.film.Match;
+import lumko.core.record.Age;
 
 /**
  * A paint that a wall may carry.
@@ -13,7 +14,7 @@ import lumko.core.film.Match;
  * @param otherLights how the two part under other lights; empty where the colour was never measured
  */
 public record Candidate(
-        Paint paint, From from, Optional<String> tin, double years, Match match, Optional<Metamerism> otherLights) {
+        Paint paint, From from, Optional<String> tin, Age age, Match match, Optional<Metamerism> otherLights) {
     /** Where a paint is known from, the nearest first. */
     public enum From {
         THIS_SURFACE,

@@ -42,6 +42,7 @@ class ReadingController {
     private static final int LONGEST_NAME = 60;
 
     private final Readings readings;
+    private final Candidates candidates;
     private final Houses houses;
     private final Access access;
     private final Speaker speaker;
@@ -50,12 +51,14 @@ class ReadingController {
 
     ReadingController(
             Readings readings,
+            Candidates candidates,
             Houses houses,
             Access access,
             Speaker speaker,
             Uploads uploads,
             HttpServletResponse response) {
         this.readings = readings;
+        this.candidates = candidates;
         this.houses = houses;
         this.access = access;
         this.speaker = speaker;
@@ -231,7 +234,7 @@ class ReadingController {
         model.addAttribute(
                 "candidates",
                 reading.filter(WallReading::isEnough)
-                        .map(known -> readings.candidates(flat, wallId, known))
+                        .map(known -> candidates.of(flat, wallId, known))
                         .orElse(List.of()));
         model.addAttribute("view", new ReadingView(speaker.words()));
         model.addAttribute("trouble", trouble);

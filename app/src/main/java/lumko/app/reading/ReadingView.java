@@ -10,6 +10,7 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
+import lumko.core.film.Ageing;
 
 /** A reading put into words and colours. */
 public final class ReadingView {
@@ -68,7 +69,10 @@ public final class ReadingView {
 
     /** Where it is known from, and how old it would be. */
     public String from(Candidate candidate) {
-        return words.say("reading.from", candidate.from(), words.number(candidate.years(), 1));
+        return words.say(
+                candidate.age().isKnown() ? "reading.from" : "reading.fromUnknownAge",
+                candidate.from(),
+                words.number(candidate.age().yearsOr(Ageing.USUAL_YEARS), 1));
     }
 
     /** Whether the two part under a lamp. */

@@ -1,10 +1,7 @@
 package lumko.app.reading;
 
 import java.time.Clock;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
@@ -16,22 +13,16 @@ import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
-import lumko.app.house.PaintedSurface;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Lab;
-import lumko.core.colour.Metamerism;
 import lumko.core.colour.Reading;
 import lumko.core.colour.Spectrum;
-import lumko.core.film.Ageing;
-import lumko.core.film.Match;
-import lumko.core.geometry.RoomKind;
 import lumko.core.record.Layer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -41,8 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Readings {
-    private static final int MOST_CANDIDATES = 8;
-
     private final ReadingRepository readings;
     private final ShotRepository shots;
     private final ColourReader reader;
@@ -96,7 +85,7 @@ public class Readings {
                 .or(() -> lastDone(surfaceId));
     }
 
-    private Optional<WallReading> lastDone(UUID surfaceId) {
+    Optional<WallReading> lastDone(UUID surfaceId) {
         return readings.findBySurfaceIdAndDoneAtIsNotNullOrderByDoneAtDesc(surfaceId).stream()
                 .findFirst()
                 .map(this::shown);
@@ -251,123 +240,7 @@ public class Readings {
                                 speaker.words().fixed(lab.b(), 1)));
     }
 
-    // ---- which paint is it
-
-    /** The paints that a surface may carry, the likeliest first; what is on record for it and the nearest stand there in any case. */
-    @Transactional(readOnly = true)
-    public List<Candidate> candidates(Flat flat, UUID surfaceId, WallReading reading) {
-        Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
-        RoomKind room = flat.roomOf(surfaceId).kind();
-        Store.Stock stock = store.stock();
-        Map<Paint, Candidate> best = new LinkedHashMap<>();
-        for (PaintedSurface painted : houses.painted()) {
-            painted.productId()
-                    .map(stock.products()::get)
-                    .ifPresent(product -> painted.colourId()
-                            .map(stock.colours()::get)
-                            .ifPresent(colour -> keep(
-                                    best,
-                                    candidate(
-                                            new Paint(product, colour),
-                                            from(painted, flat, surfaceId),
-                                            painted.tinId()
-                                                    .map(stock.tins()::get)
-                                                    .map(Tin::label),
-                                            Ageing.years(painted.appliedOn(), speaker.today()),
-                                            reading,
-                                            surface,
-                                            room))));
-        }
-        for (Tin tin : stock.onShelf()) {
-            // what stands in the store may be on the wall as long as the flat has been let: two years are tried
-            keep(
-                    best,
-                    candidate(
-                            tin.paint(),
-                            Candidate.From.STORE,
-                            Optional.of(tin.label()),
-                            Ageing.YEARS_UNKNOWN,
-                            reading,
-                            surface,
-                            room));
-        }
-        List<Candidate> nearest = best.values().stream()
-                .sorted(Comparator.comparingDouble(
-                                (Candidate candidate) -> candidate.match().difference())
-                        .thenComparing(Candidate::from))
-                .limit(MOST_CANDIDATES)
-                .toList();
-        return nearest.stream()
-                .filter(candidate -> !candidate.match().isFarOff()
-                        || candidate.from() == Candidate.From.THIS_SURFACE
-                        || candidate == nearest.getFirst())
-                .toList();
-    }
-
-    /** How the paint on record stands to the last reading of its surface; empty without either. */
-    @Transactional(readOnly = true)
-    public Optional<Candidate> againstRecord(Flat flat, Surface surface) {
-        return surface.topCoat()
-                .flatMap(coat -> coat.paint()
-                        .flatMap(paint -> lastDone(surface.id())
-                                .map(reading -> candidate(
-                                        paint,
-                                        Candidate.From.THIS_SURFACE,
-                                        coat.tin().map(Tin::label),
-                                        Ageing.years(coat.appliedOn(), speaker.today()),
-                                        reading,
-                                        surface,
-                                        flat.roomOf(surface.id()).kind()))));
-    }
-
-    private static void keep(Map<Paint, Candidate> best, Candidate candidate) {
-        best.merge(
-                candidate.paint(),
-                candidate,
-                (one, other) -> Comparator.comparing(Candidate::from)
-                                        .thenComparingDouble(
-                                                each -> each.match().difference())
-                                        .compare(one, other)
-                                <= 0
-                        ? one
-                        : other);
-    }
-
-    private static Candidate.From from(PaintedSurface painted, Flat flat, UUID surfaceId) {
-        if (painted.surfaceId().equals(surfaceId)) {
-            return Candidate.From.THIS_SURFACE;
-        }
-        if (painted.flatId().equals(flat.id())) {
-            return Candidate.From.THIS_FLAT;
-        }
-        return painted.houseId().equals(flat.house().id()) ? Candidate.From.THIS_HOUSE : Candidate.From.ELSEWHERE;
-    }
-
-    private static Candidate candidate(
-            Paint paint,
-            Candidate.From from,
-            Optional<String> tin,
-            double years,
-            WallReading reading,
-            Surface surface,
-            RoomKind room) {
-        Reading result = reading.result().orElseThrow();
-        Ageing aged = Ageing.of(
-                paint.colour().lab(),
-                years,
-                room,
-                surface.light(),
-                paint.product().gloss60(),
-                paint.product().binder(),
-                reading.isWashed());
-        return new Candidate(
-                paint,
-                from,
-                tin,
-                years,
-                Match.of(result, aged, paint.colour().isApproximate()),
-                paint.colour().measured().map(measured -> Metamerism.of(result.mean(), measured)));
-    }
+    // ---- which paint it is
 
     /** Takes a candidate as what is on the surface: the record says so from now on. */
     public void confirm(UUID surfaceId, UUID productId, UUID colourId) {

@@ -1,6 +1,5 @@
 package lumko.app.reading;
 
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,6 +14,7 @@ import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
 import lumko.core.paint.Binder;
+import lumko.core.record.Age;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -24,9 +24,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class StandInTarget {
-    private static final double YEARS_UNKNOWN = 3;
-    private static final double DAYS_A_YEAR = 365.25;
-
     private final Store store;
     private final Speaker speaker;
     private final boolean isStandIn;
@@ -44,14 +41,9 @@ class StandInTarget {
         Surface surface = flat.surface(surfaceId).orElseThrow();
         Optional<Coat> top = surface.topCoat().filter(coat -> coat.colour().isPresent());
         Colour colour = top.flatMap(Coat::colour).orElseGet(() -> any(surfaceId));
-        double years = top.isEmpty()
-                ? YEARS_UNKNOWN
-                : top.flatMap(Coat::appliedOn)
-                        .map(day -> Math.max(0, ChronoUnit.DAYS.between(day, speaker.today())) / DAYS_A_YEAR)
-                        .orElse(YEARS_UNKNOWN);
         Ageing aged = Ageing.of(
                 colour.lab(),
-                years,
+                Age.since(top.flatMap(Coat::appliedOn), speaker.today()),
                 flat.roomOf(surfaceId).kind(),
                 surface.light(),
                 top.flatMap(Coat::product).map(product -> product.gloss60()).orElse(4.0),

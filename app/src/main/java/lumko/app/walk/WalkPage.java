@@ -11,7 +11,7 @@ import lumko.app.house.Surface;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
-import lumko.app.reading.Readings;
+import lumko.app.reading.Candidates;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
 import org.springframework.stereotype.Component;
@@ -24,7 +24,7 @@ class WalkPage {
     private final Walks walks;
     private final Store store;
     private final KeptResults results;
-    private final Readings readings;
+    private final Candidates candidates;
     private final Figures figures;
     private final History history;
     private final Access access;
@@ -34,7 +34,7 @@ class WalkPage {
             Walks walks,
             Store store,
             KeptResults results,
-            Readings readings,
+            Candidates candidates,
             Figures figures,
             History history,
             Access access,
@@ -42,7 +42,7 @@ class WalkPage {
         this.walks = walks;
         this.store = store;
         this.results = results;
-        this.readings = readings;
+        this.candidates = candidates;
         this.figures = figures;
         this.history = history;
         this.access = access;
@@ -81,7 +81,8 @@ class WalkPage {
         model.addAttribute("tins", store.stock().onShelf());
         model.addAttribute("kept", results.ofSurface(wallId));
         model.addAttribute(
-                "read", readings.againstRecord(walked.flat(), walked.surface()).orElse(null));
+                "read",
+                candidates.againstRecord(walked.flat(), walked.surface()).orElse(null));
     }
 
     void showMark(UUID markId, Model model) {

@@ -45,6 +45,9 @@ class ReadingTest extends ApplicationTest {
     Readings readings;
 
     @Autowired
+    Candidates candidates;
+
+    @Autowired
     Walks walks;
 
     @Autowired
@@ -97,7 +100,7 @@ class ReadingTest extends ApplicationTest {
     }
 
     private List<Candidate> candidates() {
-        return asLead(() -> readings.candidates(houses.flat(flat.id()), wallId, reading()));
+        return asLead(() -> candidates.of(houses.flat(flat.id()), wallId, reading()));
     }
 
     @Test

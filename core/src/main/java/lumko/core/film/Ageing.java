@@ -1,13 +1,11 @@
 package lumko.core.film;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.Optional;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.WindowLight;
 import lumko.core.paint.Binder;
+import lumko.core.record.Age;
 
 /**
  * What a wall's colour has become since it was painted: soil darkens it, binder yellows, daylight bleaches. All rates are
@@ -17,10 +15,12 @@ import lumko.core.paint.Binder;
  * @param uncertainty how far it may be off, ΔE00
  */
 public record Ageing(Lab likely, double uncertainty) {
-    /** Where nobody knows since when: as long as flats are let between two coats. ASSUMPTION. */
-    public static final double YEARS_UNKNOWN = 2;
+    /** As long as flats are let between two coats. ASSUMPTION. */
+    public static final double USUAL_YEARS = 2;
 
-    private static final double DAYS_A_YEAR = 365.25;
+    /** Hardly a coat in a let flat is older. ASSUMPTION. */
+    private static final double MOST_YEARS = 5;
+
     private static final double SOIL_A_YEAR = 0.35;
     private static final double YELLOW_A_YEAR = 0.15;
     private static final double YELLOW_SOLVENT_A_YEAR = 0.6;
@@ -33,36 +33,37 @@ public record Ageing(Lab likely, double uncertainty) {
     private static final double RANGE = 0.6;
 
     /**
-     * @param years since it was put on, 0 or more
+     * @param age where nobody knows it, the likely colour is that after a usual time and the range reaches from a fresh coat to
+     *     an old one
      * @param gloss60 a sheen takes less soil than a matt film
      * @param isWashed whether it was washed before it is looked at
      */
     public static Ageing of(
-            Lab fresh,
-            double years,
-            RoomKind room,
-            WindowLight light,
-            double gloss60,
-            Binder binder,
-            boolean isWashed) {
-        double soil = SOIL_A_YEAR * years * soiling(room) * (gloss60 > 10 ? 0.6 : 1);
-        if (isWashed) {
-            soil *= LEFT_AFTER_WASHING;
-        }
-        double yellow = (binder == Binder.SOLVENTBORNE ? YELLOW_SOLVENT_A_YEAR : YELLOW_A_YEAR) * years;
-        double bleached = Math.pow(1 - BLEACHED_A_YEAR * bleaching(light), years);
-        Lab today = new Lab(
-                Math.max(0, fresh.lightness() - soil),
-                fresh.a() * bleached,
-                fresh.b() * bleached + yellow + soil * 0.2);
-        return new Ageing(today, RANGE * ColourDifference.between(fresh, today));
+            Lab fresh, Age age, RoomKind room, WindowLight light, double gloss60, Binder binder, boolean isWashed) {
+        double soil = SOIL_A_YEAR * soiling(room) * (gloss60 > 10 ? 0.6 : 1) * (isWashed ? LEFT_AFTER_WASHING : 1);
+        double yellow = binder == Binder.SOLVENTBORNE ? YELLOW_SOLVENT_A_YEAR : YELLOW_A_YEAR;
+        double kept = 1 - BLEACHED_A_YEAR * bleaching(light);
+        return switch (age) {
+            case Age.Known known -> {
+                Lab today = after(known.years(), fresh, soil, yellow, kept);
+                yield new Ageing(today, RANGE * ColourDifference.between(fresh, today));
+            }
+            case Age.Unknown() -> {
+                Lab usual = after(USUAL_YEARS, fresh, soil, yellow, kept);
+                Lab old = after(MOST_YEARS, fresh, soil, yellow, kept);
+                yield new Ageing(
+                        usual, Math.max(ColourDifference.between(fresh, usual), ColourDifference.between(usual, old)));
+            }
+        };
     }
 
-    /** Years since a coat was put on, 0 or more. */
-    public static double years(Optional<LocalDate> appliedOn, LocalDate today) {
-        return appliedOn
-                .map(day -> Math.max(0, ChronoUnit.DAYS.between(day, today)) / DAYS_A_YEAR)
-                .orElse(YEARS_UNKNOWN);
+    private static Lab after(double years, Lab fresh, double soilAYear, double yellowAYear, double keptAYear) {
+        double soil = soilAYear * years;
+        double bleached = Math.pow(keptAYear, years);
+        return new Lab(
+                Math.max(0, fresh.lightness() - soil),
+                fresh.a() * bleached,
+                fresh.b() * bleached + yellowAYear * years + soil * 0.2);
     }
 
     private static double soiling(RoomKind room) {

@@ -2,18 +2,24 @@ package lumko.core.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.WindowLight;
 import lumko.core.paint.Binder;
+import lumko.core.record.Age;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class AgeingTest {
     private static final Lab FRESH = new Lab(90, 1, 9);
 
+    private static final Offset<Double> CLOSE = Offset.offset(1e-9);
+
     private static Ageing after(double years, RoomKind room, boolean washed) {
-        return Ageing.of(FRESH, years, room, WindowLight.FACING, 4, Binder.WATERBORNE, washed);
+        return Ageing.of(FRESH, Age.ofYears(years), room, WindowLight.FACING, 4, Binder.WATERBORNE, washed);
     }
 
     @Test
@@ -40,13 +46,89 @@ class AgeingTest {
                 .isGreaterThan(after(3, RoomKind.KITCHEN, false).likely().lightness());
     }
 
+    /** A year in a living room: 0.35 of soil, of which a fifth is yellow, and 0.15 of yellowing; facing light bleaches 2.4 %. */
+    @Test
+    void aYearIsAsTheRatesSay() {
+        Lab year = after(1, RoomKind.LIVING, false).likely();
+
+        assertThat(year.lightness()).isCloseTo(90 - 0.35, CLOSE);
+        assertThat(year.a()).isCloseTo(0.976, CLOSE);
+        assertThat(year.b()).isCloseTo(9 * 0.976 + 0.15 + 0.07, CLOSE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"KITCHEN, 2", "HALL, 1.4", "STAIRS, 1.4", "LIVING, 1", "BEDROOM, 0.8", "BATH, 0.8"})
+    void roomsSoilByWhatIsDoneInThem(RoomKind room, double times) {
+        assertThat(90 - after(2, room, false).likely().lightness()).isCloseTo(0.7 * times, CLOSE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"FACING, 0.976", "FROM_LEFT, 0.98", "FROM_RIGHT, 0.98", "SAME_WALL, 0.99", "NONE, 0.996"})
+    void lightBleachesAsItFalls(WindowLight light, double kept) {
+        Lab year = Ageing.of(FRESH, Age.ofYears(1), RoomKind.LIVING, light, 4, Binder.WATERBORNE, false)
+                .likely();
+        assertThat(year.a()).isCloseTo(kept, CLOSE);
+    }
+
+    @Test
+    void aSheenSoilsLessAndSolventYellowsMore() {
+        Lab sheen = Ageing.of(FRESH, Age.ofYears(1), RoomKind.LIVING, WindowLight.NONE, 10.1, Binder.WATERBORNE, false)
+                .likely();
+        Lab matt = Ageing.of(FRESH, Age.ofYears(1), RoomKind.LIVING, WindowLight.NONE, 10, Binder.WATERBORNE, false)
+                .likely();
+        Lab solvent = Ageing.of(
+                        FRESH, Age.ofYears(1), RoomKind.LIVING, WindowLight.NONE, 10, Binder.SOLVENTBORNE, false)
+                .likely();
+
+        assertThat(90 - sheen.lightness()).isCloseTo(0.35 * 0.6, CLOSE);
+        assertThat(90 - matt.lightness()).isCloseTo(0.35, CLOSE);
+        assertThat(solvent.b() - matt.b()).isCloseTo(0.45, CLOSE);
+    }
+
+    @Test
+    void washingLeavesAThirdOfTheSoil() {
+        assertThat(90 - after(1, RoomKind.LIVING, true).likely().lightness()).isCloseTo(0.35 * 0.3, CLOSE);
+    }
+
+    @Test
+    void nothingGetsDarkerThanBlack() {
+        Lab black = new Lab(1, 0, 0);
+        assertThat(Ageing.of(black, Age.ofYears(50), RoomKind.KITCHEN, WindowLight.NONE, 4, Binder.WATERBORNE, false)
+                        .likely()
+                        .lightness())
+                .isZero();
+    }
+
+    @Test
+    void theRangeIsAPartOfTheShift() {
+        Ageing aged = after(4, RoomKind.LIVING, false);
+
+        assertThat(aged.uncertainty()).isCloseTo(0.6 * ColourDifference.between(FRESH, aged.likely()), CLOSE);
+    }
+
+    @Test
+    void whereNobodyKnowsTheAgeTheRangeReachesFromFreshToOld() {
+        Ageing unknown =
+                Ageing.of(FRESH, Age.UNKNOWN, RoomKind.KITCHEN, WindowLight.FACING, 4, Binder.WATERBORNE, false);
+
+        assertThat(unknown.likely()).isEqualTo(after(2, RoomKind.KITCHEN, false).likely());
+        for (double years : new double[] {0, 1, 2, 3, 5}) {
+            Lab then = after(years, RoomKind.KITCHEN, false).likely();
+            assertThat(ColourDifference.between(unknown.likely(), then))
+                    .isLessThanOrEqualTo(unknown.uncertainty() + 1e-9);
+        }
+        assertThat(ColourDifference.between(
+                        unknown.likely(), after(5.5, RoomKind.KITCHEN, false).likely()))
+                .isGreaterThan(unknown.uncertainty());
+    }
+
     @Test
     void daylightBleachesWhatALitWallShows() {
         Lab strong = new Lab(60, 30, 20);
-        double lit = Ageing.of(strong, 5, RoomKind.LIVING, WindowLight.FACING, 4, Binder.WATERBORNE, true)
+        double lit = Ageing.of(strong, Age.ofYears(5), RoomKind.LIVING, WindowLight.FACING, 4, Binder.WATERBORNE, true)
                 .likely()
                 .a();
-        double dark = Ageing.of(strong, 5, RoomKind.LIVING, WindowLight.NONE, 4, Binder.WATERBORNE, true)
+        double dark = Ageing.of(strong, Age.ofYears(5), RoomKind.LIVING, WindowLight.NONE, 4, Binder.WATERBORNE, true)
                 .likely()
                 .a();
         assertThat(lit).isLessThan(dark);

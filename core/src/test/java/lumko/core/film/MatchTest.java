@@ -2,9 +2,7 @@ package lumko.core.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Reading;
@@ -48,13 +46,5 @@ class MatchTest {
         assertThat(match.isSomethingElse()).isEqualTo(other);
         assertThat(match.isFarOff()).isEqualTo(far);
         assertThat(match.seen()).isEqualTo(seen);
-    }
-
-    @Test
-    void yearsAreCountedFromTheDayOrTakenAsALet() {
-        LocalDate today = LocalDate.of(2026, 7, 1);
-        assertThat(Ageing.years(Optional.of(today.minusYears(4)), today)).isCloseTo(4, Offset.offset(0.01));
-        assertThat(Ageing.years(Optional.of(today.plusDays(3)), today)).isZero();
-        assertThat(Ageing.years(Optional.empty(), today)).isEqualTo(Ageing.YEARS_UNKNOWN);
     }
 }
