@@ -59,6 +59,18 @@ class Finder {
         }
         List<Hit> hits = new ArrayList<>();
         Store.Stock stock = store.stock();
+        colours(stock, wanted, hits);
+        tins(stock, wanted, hits);
+        flats(stock, wanted, hits);
+        for (People.Colleague colleague : people.all()) {
+            if (holds(wanted, colleague.name(), colleague.login())) {
+                hits.add(new Hit("find.person", colleague.name(), colleague.login(), "/people", ""));
+            }
+        }
+        return hits.stream().limit(MOST).toList();
+    }
+
+    private static void colours(Store.Stock stock, List<String> wanted, List<Hit> hits) {
         for (Colour colour : stock.coloursByName()) {
             if (holds(wanted, colour.name(), colour.code(), colour.maker())) {
                 hits.add(new Hit(
@@ -69,6 +81,9 @@ class Finder {
                         colour.screen().hex()));
             }
         }
+    }
+
+    private static void tins(Store.Stock stock, List<String> wanted, List<Hit> hits) {
         for (Tin tin : stock.onShelf()) {
             if (holds(
                     wanted,
@@ -86,6 +101,9 @@ class Finder {
                         tin.colour().screen().hex()));
             }
         }
+    }
+
+    private void flats(Store.Stock stock, List<String> wanted, List<Hit> hits) {
         for (Houses.Facade facade : houses.facades()) {
             for (Houses.Window window : facade.windows()) {
                 String number = String.valueOf(window.number());
@@ -108,12 +126,6 @@ class Finder {
                 }
             }
         }
-        for (People.Colleague colleague : people.all()) {
-            if (holds(wanted, colleague.name(), colleague.login())) {
-                hits.add(new Hit("find.person", colleague.name(), colleague.login(), "/people", ""));
-            }
-        }
-        return hits.stream().limit(MOST).toList();
     }
 
     private static boolean holds(List<String> wanted, String... texts) {

@@ -1,5 +1,7 @@
 package lumko.core.colour;
 
+import java.util.Arrays;
+
 /**
  * The smoothest reflectance that has given tristimulus values: what a colour known only from a hex value, a photo or its Lab
  * is computed with. One of many that fit, so that every result from it is approximate. Source: Burns, “Numerical methods for
@@ -39,52 +41,19 @@ public final class SmoothReflectance {
         double[] wanted = {target.x(), target.y(), target.z()};
         double[] z = new double[N];
         double[] multipliers = new double[3];
-        java.util.Arrays.fill(z, atanhOf(Math.max(0.01, Math.min(0.99, target.y() / 100))));
+        Arrays.fill(z, atanhOf(Math.max(0.01, Math.min(0.99, target.y() / 100))));
         for (int round = 0; round < MOST_ROUNDS; round++) {
             double[][] matrix = new double[N + 3][N + 3];
             double[] right = new double[N + 3];
-            for (int i = 0; i < N; i++) {
-                double tanh = Math.tanh(z[i]);
-                double slope = (1 - tanh * tanh) / 2;
-                double bend = -2 * tanh * slope;
-                double diagonal = i == 0 || i == N - 1 ? 2 : 4;
-                double gradient = diagonal * z[i] - (i > 0 ? 2 * z[i - 1] : 0) - (i < N - 1 ? 2 * z[i + 1] : 0);
-                double second = diagonal;
-                for (int k = 0; k < 3; k++) {
-                    double weight = seen.weight(i, k);
-                    gradient += multipliers[k] * weight * slope;
-                    second += multipliers[k] * weight * bend;
-                    matrix[i][N + k] = weight * slope;
-                    matrix[N + k][i] = weight * slope;
-                }
-                matrix[i][i] = second;
-                if (i > 0) {
-                    matrix[i][i - 1] = -2;
-                }
-                if (i < N - 1) {
-                    matrix[i][i + 1] = -2;
-                }
-                right[i] = -gradient;
-            }
-            double worst = 0;
-            for (int k = 0; k < 3; k++) {
-                double sum = 0;
-                for (int i = 0; i < N; i++) {
-                    sum += seen.weight(i, k) * (Math.tanh(z[i]) + 1) / 2;
-                }
-                right[N + k] = wanted[k] - sum;
-                worst = Math.max(worst, Math.abs(right[N + k]));
-            }
+            smoothness(z, multipliers, seen, matrix, right);
+            double worst = missing(z, wanted, seen, right);
             double[] step;
             try {
                 step = LinearSystem.solve(matrix, right);
             } catch (ArithmeticException singular) {
                 return new double[0];
             }
-            double longest = 0;
-            for (double each : step) {
-                longest = Math.max(longest, Math.abs(each));
-            }
+            double longest = Arrays.stream(step).map(Math::abs).reduce(0, Math::max);
             if (!Double.isFinite(longest)) {
                 return new double[0];
             }
@@ -95,14 +64,56 @@ public final class SmoothReflectance {
                 multipliers[k] += step[N + k];
             }
             if (worst < CLOSE && longest < 1e-6) {
-                double[] factors = new double[N];
-                for (int i = 0; i < N; i++) {
-                    factors[i] = (Math.tanh(z[i]) + 1) / 2;
-                }
-                return factors;
+                return Arrays.stream(z).map(SmoothReflectance::factor).toArray();
             }
         }
         return new double[0];
+    }
+
+    /** The rows that ask for the least bend from band to band, and for the slopes of the constraints. */
+    private static void smoothness(
+            double[] z, double[] multipliers, Colorimetry seen, double[][] matrix, double[] right) {
+        for (int i = 0; i < N; i++) {
+            double tanh = Math.tanh(z[i]);
+            double slope = (1 - tanh * tanh) / 2;
+            double bend = -2 * tanh * slope;
+            double diagonal = i == 0 || i == N - 1 ? 2 : 4;
+            double gradient = diagonal * z[i] - (i > 0 ? 2 * z[i - 1] : 0) - (i < N - 1 ? 2 * z[i + 1] : 0);
+            double second = diagonal;
+            for (int k = 0; k < 3; k++) {
+                double weight = seen.weight(i, k);
+                gradient += multipliers[k] * weight * slope;
+                second += multipliers[k] * weight * bend;
+                matrix[i][N + k] = weight * slope;
+                matrix[N + k][i] = weight * slope;
+            }
+            matrix[i][i] = second;
+            if (i > 0) {
+                matrix[i][i - 1] = -2;
+            }
+            if (i < N - 1) {
+                matrix[i][i + 1] = -2;
+            }
+            right[i] = -gradient;
+        }
+    }
+
+    /** The rows that ask for the wanted colour; answers how far the worst of the three is off. */
+    private static double missing(double[] z, double[] wanted, Colorimetry seen, double[] right) {
+        double worst = 0;
+        for (int k = 0; k < 3; k++) {
+            double sum = 0;
+            for (int i = 0; i < N; i++) {
+                sum += seen.weight(i, k) * factor(z[i]);
+            }
+            right[N + k] = wanted[k] - sum;
+            worst = Math.max(worst, Math.abs(right[N + k]));
+        }
+        return worst;
+    }
+
+    private static double factor(double z) {
+        return (Math.tanh(z) + 1) / 2;
     }
 
     private static double atanhOf(double factor) {

@@ -194,44 +194,8 @@ public final class RecipeFinder {
             double difference = difference(lab);
             double damping = 1e-3;
             for (int round = 0; round < ROUNDS && n > 0 && difference > 1e-3; round++) {
-                double[][] slopes = new double[3][n];
-                for (int i = 0; i < n; i++) {
-                    double small = Math.max(amount * 1e-6, amounts[i] * 1e-3);
-                    double[] moved = amounts.clone();
-                    moved[i] += small;
-                    double[] there = lab(members, moved);
-                    for (int k = 0; k < 3; k++) {
-                        slopes[k][i] = (there[k] - lab[k]) / small;
-                    }
-                }
-                double[] missing = {wanted.lightness() - lab[0], wanted.a() - lab[1], wanted.b() - lab[2]};
-                double[][] normal = new double[n][n];
-                double[] right = new double[n];
-                for (int i = 0; i < n; i++) {
-                    for (int j = 0; j < n; j++) {
-                        for (int k = 0; k < 3; k++) {
-                            normal[i][j] += slopes[k][i] * slopes[k][j];
-                        }
-                    }
-                    normal[i][i] *= 1 + damping;
-                    normal[i][i] += 1e-12;
-                    for (int k = 0; k < 3; k++) {
-                        right[i] += slopes[k][i] * missing[k];
-                    }
-                }
-                double[] step = LinearSystem.solve(normal, right);
-                double[] tried = new double[n];
-                double together = 0;
-                for (int i = 0; i < n; i++) {
-                    // no more than a tenfold change at once: the model is far from straight where there is little
-                    tried[i] = Math.max(0, Math.min(amounts[i] + step[i], Math.max(10 * amounts[i], amount * 0.002)));
-                    together += tried[i];
-                }
-                if (together > MOST_SHARE * amount) {
-                    for (int i = 0; i < n; i++) {
-                        tried[i] *= MOST_SHARE * amount / together;
-                    }
-                }
+                double[] step = step(members, amounts, lab, damping);
+                double[] tried = kept(amounts, step);
                 double[] there = lab(members, tried);
                 double better = difference(there);
                 if (better < difference) {
@@ -244,6 +208,55 @@ public final class RecipeFinder {
                 }
             }
             return new Set(members, amounts, difference);
+        }
+
+        /** A damped Gauss–Newton step towards the wanted colour. */
+        private double[] step(int[] members, double[] amounts, double[] lab, double damping) {
+            int n = members.length;
+            double[][] slopes = new double[3][n];
+            for (int i = 0; i < n; i++) {
+                double small = Math.max(amount * 1e-6, amounts[i] * 1e-3);
+                double[] moved = amounts.clone();
+                moved[i] += small;
+                double[] there = lab(members, moved);
+                for (int k = 0; k < 3; k++) {
+                    slopes[k][i] = (there[k] - lab[k]) / small;
+                }
+            }
+            double[] missing = {wanted.lightness() - lab[0], wanted.a() - lab[1], wanted.b() - lab[2]};
+            double[][] normal = new double[n][n];
+            double[] right = new double[n];
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j < n; j++) {
+                    for (int k = 0; k < 3; k++) {
+                        normal[i][j] += slopes[k][i] * slopes[k][j];
+                    }
+                }
+                normal[i][i] *= 1 + damping;
+                normal[i][i] += 1e-12;
+                for (int k = 0; k < 3; k++) {
+                    right[i] += slopes[k][i] * missing[k];
+                }
+            }
+            return LinearSystem.solve(normal, right);
+        }
+
+        /** A step as far as it may be gone. */
+        private double[] kept(double[] amounts, double[] step) {
+            int n = amounts.length;
+            double[] tried = new double[n];
+            double together = 0;
+            for (int i = 0; i < n; i++) {
+                // no more than a tenfold change at once: the model is far from straight where there is little
+                tried[i] = Math.max(0, Math.min(amounts[i] + step[i], Math.max(10 * amounts[i], amount * 0.002)));
+                together += tried[i];
+            }
+            if (together > MOST_SHARE * amount) {
+                for (int i = 0; i < n; i++) {
+                    tried[i] *= MOST_SHARE * amount / together;
+                }
+            }
+            return tried;
         }
 
         /** Whole steps, each rounded the way that keeps the colour nearest. */
