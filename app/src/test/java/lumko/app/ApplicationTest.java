@@ -2,6 +2,8 @@ package lumko.app;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
@@ -12,6 +14,7 @@ import lumko.app.house.Houses;
 import lumko.app.house.NewRoom;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
+import lumko.app.platform.ShiftableClock;
 import lumko.app.platform.UnitSystem;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
@@ -31,9 +34,20 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
 /** The whole application on real PostgreSQL with the demo data, started once for all its tests. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"lumko.demo=true", "lumko.sensor=simulated", "lumko.reader.stand-in=true"})
+        properties = {
+            "lumko.clock=" + ApplicationTest.MORNING,
+            "lumko.demo=true",
+            "lumko.sensor=simulated",
+            "lumko.reader.stand-in=true"
+        })
 @AutoConfigureMockMvc
 public abstract class ApplicationTest {
+    /** When the application of the tests starts, an hour after the demo was entered; its clock goes on from there. */
+    static final String MORNING = "2026-03-04T10:00:00Z";
+
+    protected static final Instant START = Instant.parse(MORNING);
+    protected static final LocalDate TODAY = LocalDate.of(2026, 3, 4);
+
     private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(500);
 
     /** The colour reader that every test shares; troubles can be asked of it. */
@@ -52,6 +66,9 @@ public abstract class ApplicationTest {
 
     @Autowired
     protected MockMvcTester mvc;
+
+    @Autowired
+    protected ShiftableClock clock;
 
     @Autowired
     protected Accounts accounts;

@@ -10,7 +10,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.LocalDate;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
@@ -23,7 +23,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 
 /**
  * Databases in the throw-away cluster of the tests, which is started if it is not running. The one with the demo is a copy of a
- * template that is filled once for what is compiled and for the day, however many processes test it.
+ * template that is filled once for what is compiled, however many processes test it.
  */
 public final class TestDatabase {
     /** How to reach it. */
@@ -49,7 +49,7 @@ public final class TestDatabase {
     }
 
     private static Access demo() {
-        String template = "demo_" + LocalDate.now() + "_" + digestOfClasses();
+        String template = "demo_" + digestOfClasses();
         String database = "test_demo_" + ProcessHandle.current().pid();
         inCluster(cluster -> {
             // whoever comes second waits until the template is whole
@@ -77,6 +77,7 @@ public final class TestDatabase {
         Access access = named("demo_unfinished");
         new SpringApplicationBuilder(LumkoApplication.class)
                 .run(
+                        "--lumko.clock=" + ApplicationTest.START.minus(Duration.ofHours(1)),
                         "--lumko.demo=true",
                         "--lumko.sensor=simulated",
                         "--server.port=0",

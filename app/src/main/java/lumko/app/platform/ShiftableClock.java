@@ -1,6 +1,7 @@
 package lumko.app.platform;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;
@@ -8,10 +9,26 @@ import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-/** The clock of the machine, which a thread may set to another moment for as long as it enters something that happened then. */
+/**
+ * The clock of the machine, or one that was set to another moment when it started and has gone on since. A thread may set it to
+ * another moment for as long as it enters something that happened then.
+ */
 public final class ShiftableClock extends Clock {
-    private final InstantSource source = InstantSource.system();
+    private final InstantSource source;
     private final ThreadLocal<Optional<Instant>> set = ThreadLocal.withInitial(Optional::empty);
+
+    private ShiftableClock(InstantSource source) {
+        this.source = source;
+    }
+
+    static ShiftableClock ofTheMachine() {
+        return new ShiftableClock(InstantSource.system());
+    }
+
+    static ShiftableClock startingAt(Instant moment) {
+        InstantSource machine = InstantSource.system();
+        return new ShiftableClock(InstantSource.offset(machine, Duration.between(machine.instant(), moment)));
+    }
 
     /** Does something as if it were that moment. */
     public <T> T at(Instant moment, Supplier<T> action) {

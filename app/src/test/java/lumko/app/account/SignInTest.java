@@ -7,7 +7,6 @@ import java.time.Duration;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.SignedInClient;
-import lumko.app.platform.ShiftableClock;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,9 +23,6 @@ class SignInTest extends ApplicationTest {
 
     @Autowired
     SignInBrake brake;
-
-    @Autowired
-    ShiftableClock clock;
 
     @Autowired
     JdbcClient jdbc;

@@ -15,6 +15,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Date;
 import java.util.List;
 import java.util.Map;
 import lumko.app.ApplicationTest;
@@ -87,6 +88,8 @@ abstract class BrowserTest extends ApplicationTest {
                 .setTimezoneId("Europe/London")
                 .setLocale("en-GB"));
         contexts.add(context);
+        context.clock()
+                .install(new com.microsoft.playwright.Clock.InstallOptions().setTime(Date.from(clock.instant())));
         Page page = context.newPage();
         page.setDefaultTimeout(10_000);
         page.onConsoleMessage(message -> {

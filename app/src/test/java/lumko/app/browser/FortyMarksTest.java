@@ -8,7 +8,6 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.SelectOption;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -71,10 +70,9 @@ class FortyMarksTest extends BrowserTest {
                                     tin.product().id(),
                                     tin.colour().id(),
                                     Optional.of(tin.id()),
-                                    LocalDate.now().minusMonths(8),
+                                    TODAY.minusMonths(8),
                                     "")));
-            recording.setDates(
-                    flat.id(), LocalDate.now().minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), TODAY.minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
     }

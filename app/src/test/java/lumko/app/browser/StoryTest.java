@@ -13,7 +13,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -190,7 +189,7 @@ class StoryTest extends BrowserTest {
     void anUnknownWallIsReadIdentifiedAndATinIsFixed() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
         Page page = enter(Screen.PHONE, "Jonas Petrak");

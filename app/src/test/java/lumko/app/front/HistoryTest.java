@@ -3,7 +3,6 @@ package lumko.app.front;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
-import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
@@ -87,7 +86,7 @@ class HistoryTest extends ApplicationTest {
         Flat flat = freshFlat("Ropewalk Court");
         assertThat(mvc.get().uri("/flats/" + flat.id() + "/history").with(user(stranger())))
                 .hasStatus(404);
-        assertThat(as(stranger(), () -> history.ofFlat(flat.id(), Instant.now())))
+        assertThat(as(stranger(), () -> history.ofFlat(flat.id(), clock.instant())))
                 .isEmpty();
     }
 }

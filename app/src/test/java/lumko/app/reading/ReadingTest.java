@@ -9,7 +9,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -70,12 +69,8 @@ class ReadingTest extends ApplicationTest {
             recording.addCoat(
                     wallId,
                     NewCoat.finish(
-                            tin.product().id(),
-                            tin.colour().id(),
-                            Optional.of(tin.id()),
-                            LocalDate.now().minusYears(1),
-                            ""));
-            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+                            tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusYears(1), ""));
+            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return wallId;
         });
     }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
-import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
@@ -40,7 +39,7 @@ class PracticeTest extends ApplicationTest {
     private Flat flatInTurnover() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            recording.setDates(flat.id(), LocalDate.now(), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return flat;
         });
         return asLead(() -> houses.flat(flat.id()));

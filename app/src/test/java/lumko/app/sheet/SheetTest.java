@@ -7,7 +7,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -23,7 +22,6 @@ import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
-import lumko.app.platform.ShiftableClock;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
 import lumko.app.walk.PaintAnswer;
@@ -75,10 +73,7 @@ class SheetTest extends ApplicationTest {
     @Autowired
     Store store;
 
-    @Autowired
-    ShiftableClock clock;
-
-    private final Instant start = Instant.now().minus(Duration.ofDays(3)).truncatedTo(ChronoUnit.MILLIS);
+    private final Instant start = START.minus(Duration.ofDays(3)).truncatedTo(ChronoUnit.MILLIS);
     private UUID wallId = new UUID(0, 0);
     private Flat flat;
     private Tin tin;
@@ -107,13 +102,8 @@ class SheetTest extends ApplicationTest {
             recording.addCoat(
                     wallId,
                     NewCoat.finish(
-                            tin.product().id(),
-                            tin.colour().id(),
-                            Optional.of(tinId),
-                            LocalDate.now().minusMonths(2),
-                            ""));
-            recording.setDates(
-                    flat.id(), LocalDate.now().minusDays(4), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+                            tin.product().id(), tin.colour().id(), Optional.of(tinId), TODAY.minusMonths(2), ""));
+            recording.setDates(flat.id(), TODAY.minusDays(4), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             for (int n = 0; n < 3; n++) {
                 marking.set(
                         UUID.randomUUID(),
@@ -169,7 +159,7 @@ class SheetTest extends ApplicationTest {
             return Sheets.flatProgress(
                             Optional.of(turnover),
                             sheets.progress(List.of(turnover.id())).getOrDefault(turnover.id(), Sheets.Progress.NONE))
-                    .state(LocalDate.now(), now, Catalogue.starting());
+                    .state(TODAY, now, Catalogue.starting());
         }));
     }
 
@@ -485,7 +475,7 @@ class SheetTest extends ApplicationTest {
                                 tin.product().id(),
                                 tin.colour().id(),
                                 Optional.of(tin.id()),
-                                LocalDate.now().minusMonths(2),
+                                TODAY.minusMonths(2),
                                 ""));
                 marking.set(
                         UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.GOUGE.usualFault()));
@@ -548,9 +538,9 @@ class SheetTest extends ApplicationTest {
     class TheFlat {
         @Test
         void followsItsSheet() {
-            assertThat(state(Instant.now())).isEqualTo(FlatState.EMPTY);
+            assertThat(state(clock.instant())).isEqualTo(FlatState.EMPTY);
             UUID id = make();
-            assertThat(state(Instant.now())).isEqualTo(FlatState.IN_WORK);
+            assertThat(state(clock.instant())).isEqualTo(FlatState.IN_WORK);
             SheetStep fill = sheet(id).steps().stream()
                     .filter(s -> s.activity().kind() == ActivityKind.FILL)
                     .findFirst()
@@ -563,7 +553,7 @@ class SheetTest extends ApplicationTest {
                 close(id);
                 return id;
             });
-            assertThat(state(Instant.now())).isEqualTo(FlatState.CURING);
+            assertThat(state(clock.instant())).isEqualTo(FlatState.CURING);
         }
     }
 
@@ -730,7 +720,7 @@ class SheetTest extends ApplicationTest {
         sheet(id).steps().stream()
                 .takeWhile(step -> !step.id().equals(fill.id()))
                 .forEach(step -> tick(step.id(), start, ""));
-        tick(fill.id(), Instant.now(), "");
+        tick(fill.id(), clock.instant(), "");
         String page = mvc.get()
                 .uri("/sheets/" + id)
                 .with(user(member("jonas")))

@@ -5,7 +5,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -71,13 +70,8 @@ class WalkTest extends ApplicationTest {
             recording.addCoat(
                     wallId,
                     NewCoat.finish(
-                            tin.product().id(),
-                            tin.colour().id(),
-                            Optional.of(tin.id()),
-                            LocalDate.now().minusMonths(1),
-                            ""));
-            recording.setDates(
-                    flat.id(), LocalDate.now().minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+                            tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusMonths(1), ""));
+            recording.setDates(flat.id(), TODAY.minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
             return wallId;
         });
     }

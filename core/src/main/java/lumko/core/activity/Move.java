@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 
 /**
@@ -73,17 +74,13 @@ public final class Move {
     public Move hand(Duration more) {
         return changed(move -> {
             move.hand = hand.plus(more);
-            move.lasts = longer(move.lasts, move.hand);
+            move.lasts = Times.longer(move.lasts, move.hand);
         });
     }
 
     /** Takes up the place so long, although the hand is not always at it. */
     public Move lasts(Duration whole) {
-        return changed(move -> move.lasts = longer(whole, move.hand));
-    }
-
-    private static Duration longer(Duration one, Duration other) {
-        return one.compareTo(other) > 0 ? one : other;
+        return changed(move -> move.lasts = Times.longer(whole, move.hand));
     }
 
     /** At so many places, or fittings. */

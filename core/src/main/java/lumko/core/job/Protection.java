@@ -2,6 +2,7 @@ package lumko.core.job;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Advice;
 import lumko.core.activity.Caution;
@@ -46,8 +47,11 @@ final class Protection {
     private void floor(Room room, List<Task> tasks) {
         double under =
                 tasks.stream().mapToDouble(task -> under(task).inSquareMetres()).sum();
-        Area floor = Area.ofSquareMetres(
-                Math.min(under, room.floorArea().map(Area::inSquareMetres).orElse(Double.MAX_VALUE)));
+        double whole = room.floorArea()
+                .or(() -> ceiling(tasks))
+                .map(Area::inSquareMetres)
+                .orElse(Double.MAX_VALUE);
+        Area floor = Area.ofSquareMetres(Math.min(under, whole));
         if (floor.equals(Area.ZERO)) {
             return;
         }
@@ -71,6 +75,13 @@ final class Protection {
                 room.floor() == Room.Floor.CARPET && edge.isLongerThan(Length.ZERO)
                         ? move.with(Tool.WIDE_KNIVES).says(Advice.CARPET_TAPE_WET, Advice.CARPET_THIN_LOAD)
                         : move);
+    }
+
+    private static Optional<Area> ceiling(List<Task> tasks) {
+        return tasks.stream()
+                .filter(task -> task.face().isCeiling())
+                .map(task -> task.face().wall().paintedArea())
+                .findFirst();
     }
 
     /** The floor below what is done on a surface: a sheet along a wall, all of it under a ceiling, a patch below a spot. */

@@ -14,6 +14,10 @@ public final class Times {
         return Duration.ofNanos(Math.round(hours * 3600e9));
     }
 
+    public static Duration longer(Duration one, Duration other) {
+        return one.compareTo(other) > 0 ? one : other;
+    }
+
     public static double inMinutes(Duration duration) {
         return duration.toSeconds() / 60.0;
     }

@@ -69,7 +69,7 @@ final class Bare {
                     chain.figures.along(isFirst ? Figure.CRACK_FIRST : Figure.CRACK_NEXT, seams));
             chain.amend(move -> isFirst ? move.with(Tool.CRACK_TAPE) : move.says(Advice.SCRAPE_RIDGES));
         }
-        chain.level();
+        chain.level(seams.times(chain.patchKnife(1)));
         chain.paint(PaintAfter.THE_WHOLE_SURFACE);
     }
 

@@ -21,6 +21,7 @@ import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import lumko.core.repair.Ground.Painted;
 import lumko.core.repair.Repair.PaintAfter;
@@ -155,10 +156,10 @@ final class Chain {
     }
 
     /** Levels the filler of one place. On a wall that is only dabbed it is the filler alone, with a folded edge. */
-    void level() {
+    void level(Area filled) {
         Figure each = isDabbed() ? Figure.SAND_SPOT_TO_DAB : Figure.SAND_SPOT;
         Duration hand = scaled(
-                figures.each(each, 1),
+                Times.longer(figures.each(each, 1), figures.over(Figure.SAND_WALL, filled)),
                 practice.is(School.OVERFILL_AND_SAND) ? figures.factor(Figure.OVERFILL_SANDING) : 1);
         if (isWet()) {
             add(disturbing(move(ActivityKind.SPONGE_LEVEL)
@@ -242,7 +243,7 @@ final class Chain {
 
     /** Levels a round repair, restores its texture where it was lost, and notes how far the paint then has to go. */
     void finish(Length fillerWidth) {
-        level();
+        level(Area.ofDisc(fillerWidth));
         area = Area.ofDisc(sandedPast(fillerWidth));
         textureIfLost(fillerWidth);
         across = sandedPast(fillerWidth);
@@ -252,7 +253,7 @@ final class Chain {
     /** The same for a repair along a line: so wide along all of it. */
     void finishStrip(Length fillerWidth, boolean isLevelled) {
         if (isLevelled) {
-            level();
+            level(extent().times(fillerWidth));
         }
         across = isLevelled ? sandedPast(fillerWidth) : fillerWidth;
         area = extent().times(across);
@@ -261,12 +262,12 @@ final class Chain {
 
     /** An area that has been levelled, so far beyond its edge. */
     void finishArea(Length beyond, boolean isLevelled) {
-        if (isLevelled) {
-            level();
-        }
         Length both = beyond.times(2);
         across = extent().plus(both);
         area = fault.measures().across().plus(both).times(fault.measures().up().plus(both));
+        if (isLevelled) {
+            level(area);
+        }
     }
 
     private Length sandedPast(Length fillerWidth) {

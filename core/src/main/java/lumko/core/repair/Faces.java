@@ -9,7 +9,9 @@ import lumko.core.drying.DryingMaterial;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Figure;
+import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import lumko.core.repair.Repair.PaintAfter;
 import lumko.core.repair.Repair.Sealing;
@@ -39,18 +41,24 @@ final class Faces {
                 Length.ofMillimetres(1),
                 rimVolume(rim),
                 Length.ofMillimetres(100),
-                chain.figures.each(Figure.DING_FILL, 1));
+                Times.longer(
+                        chain.figures.each(Figure.DING_FILL, 1), chain.figures.over(Figure.SKIM_FIRST, around(rim))));
         chain.finishArea(rim, true);
     }
 
-    /** A strip round the place, half a millimetre thick at the edge and nothing at its end. */
-    private Volume rimVolume(Length rim) {
-        Length around = chain.fault
+    /** A strip round the place. */
+    private Area around(Length rim) {
+        return chain.fault
                 .measures()
                 .across()
                 .plus(chain.fault.measures().up())
-                .times(2);
-        return chain.withShrinkage(around.times(rim).times(Length.ofMillimetres(0.25)));
+                .times(2)
+                .times(rim);
+    }
+
+    /** Half a millimetre thick at the edge and nothing at its end. */
+    private Volume rimVolume(Length rim) {
+        return chain.withShrinkage(around(rim).times(Length.ofMillimetres(0.25)));
     }
 
     void shaveFlat() {
@@ -112,7 +120,7 @@ final class Faces {
         if (chain.fault.kind() == FaultKind.LAP_MARK) {
             chain.abrade(ActivityKind.SAND, Figure.SAND_WALL, Tool.BLOCK_AND_PAPER);
         } else if (chain.fault.kind() != FaultKind.SHOWS_THROUGH) {
-            chain.level();
+            chain.level(chain.fault.area());
             chain.finishArea(Length.ZERO, false);
             chain.seal(unsealed());
         }

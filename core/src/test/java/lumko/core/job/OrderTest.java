@@ -18,6 +18,7 @@ import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -52,6 +53,7 @@ class OrderTest {
     }
 
     @Test
+    @Tag("slow")
     void anySchoolsGoTogether() {
         for (Question one : Question.values()) {
             for (Question other : Question.values()) {
