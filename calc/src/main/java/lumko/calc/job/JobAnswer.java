@@ -35,6 +35,8 @@ import lumko.core.job.Place;
 import lumko.core.job.Work;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Judge;
+import lumko.core.judge.Never;
+import lumko.core.judge.NeverRules;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.Verdict;
 import lumko.core.quantity.Length;
@@ -116,7 +118,7 @@ final class JobAnswer {
         }
         List<JobPlan.Activity> activities =
                 schedule.entries().stream().map(this::activity).toList();
-        return new JobPlan(surfaces, places, activities, links(), List.of(), hours(schedule.dryAt()), says(), Map.of());
+        return new JobPlan(surfaces, places, activities, links(), List.of(), hours(schedule.dryAt()), said(), rules());
     }
 
     /** The work of one surface as if it were done alone, with what is done already. */
@@ -415,12 +417,25 @@ final class JobAnswer {
 
     // ---- advice
 
-    private Set<String> says() {
+    private Set<Advice> says() {
         Set<Advice> said = EnumSet.noneOf(Advice.class);
         verdicts.values().forEach(verdict -> said.addAll(verdict.says()));
         graph.activities().forEach(one -> said.addAll(one.says()));
+        return said;
+    }
+
+    private Set<String> said() {
         Set<String> words = new TreeSet<>();
-        said.forEach(advice -> words.add(WORDS.word("says", advice)));
+        says().forEach(advice -> words.add(WORDS.word("says", advice)));
         return words;
+    }
+
+    private Map<String, Boolean> rules() {
+        Set<Never> broken = new NeverRules(job, reader.practice(), figures, air, schedule, says()).broken();
+        Map<String, Boolean> rules = new LinkedHashMap<>();
+        for (Never rule : Never.values()) {
+            rules.put(WORDS.word("never", rule), !broken.contains(rule));
+        }
+        return rules;
     }
 }

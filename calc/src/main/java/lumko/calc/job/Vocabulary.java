@@ -34,6 +34,7 @@ import lumko.core.job.Face;
 import lumko.core.job.FittingWay;
 import lumko.core.job.Room;
 import lumko.core.job.Side;
+import lumko.core.judge.Never;
 import lumko.core.paint.Binder;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
@@ -82,7 +83,8 @@ final class Vocabulary {
             Condition.Cause.class,
             Room.Floor.class,
             Face.Fate.class,
-            Advice.class);
+            Advice.class,
+            Never.class);
 
     private static final Vocabulary READ = new Vocabulary();
 

@@ -9,6 +9,7 @@ import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
 import lumko.core.activity.Tool;
 import lumko.core.fault.FaultKind;
+import lumko.core.judge.Never;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
 import lumko.core.repair.Method;
@@ -29,7 +30,8 @@ class VocabularyTest {
                 Arguments.of("tool", Tool.values()),
                 Arguments.of("material", Material.values()),
                 Arguments.of("caution", Caution.values()),
-                Arguments.of("question", Question.values()));
+                Arguments.of("question", Question.values()),
+                Arguments.of("never", Never.values()));
     }
 
     /** Renaming or adding a constant without its word in the table would make an answer that no case understands. */

@@ -16,8 +16,8 @@ import lumko.core.quantity.Length;
  *
  * @param taped how much of it is taped first, which makes an exact edge a loose one
  */
-record Edges(Length exact, Length loose, Length hidden, Length taped) {
-    static Edges of(Face face, Job job, Practice practice) {
+public record Edges(Length exact, Length loose, Length hidden, Length taped) {
+    public static Edges of(Face face, Job job, Practice practice) {
         return face.isCeiling() ? ofCeiling(face, job) : ofWall(face, job, practice);
     }
 

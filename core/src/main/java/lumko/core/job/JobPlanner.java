@@ -23,6 +23,7 @@ import lumko.core.paint.Binder;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Times;
 import lumko.core.record.Age;
+import lumko.core.record.TopLayer;
 import lumko.core.repair.Ground;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
@@ -234,7 +235,8 @@ public final class JobPlanner {
                 job.room(face.room()).findings(),
                 job.site(),
                 face.isPaintedWhole() ? Ground.Painted.FROM_EDGE_TO_EDGE : Ground.Painted.IN_SPOTS,
-                freshest(face, job));
+                freshest(face, job),
+                face.stack().top() == TopLayer.BARE && !face.isTrim());
     }
 
     /** What crept onto trim came from the wall beside it. */

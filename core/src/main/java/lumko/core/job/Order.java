@@ -153,7 +153,7 @@ public final class Order {
         rule(union(of(KILL_MOULD, WASH, STRIP_PAPER), GLUE), SOUND, Scope.SURFACE, Why.CLEAN_FIRST);
         rule(
                 union(of(KILL_MOULD, WASH, STRIP_PAPER), GLUE),
-                of(SEAL_PAPER, FILL, KEY_SAND),
+                of(SEAL_PAPER, FILL, REFILL_HOLLOW, KEY_SAND),
                 Scope.SURFACE,
                 Why.CLEAN_FIRST);
         rule(of(WASH), of(TEST_PATCH, SAND, SPONGE_LEVEL, FIRST_DAB), Scope.SURFACE, Why.CLEAN_FIRST);
@@ -162,7 +162,7 @@ public final class Order {
     }
 
     private void mending() {
-        rule(of(MAKE_SOUND), of(SEAL_PAPER, FILL), Scope.PLACE, Why.CRAFT);
+        rule(of(MAKE_SOUND), of(SEAL_PAPER, FILL, REFILL_HOLLOW), Scope.PLACE, Why.CRAFT);
         rule(of(MAKE_SOUND), LEVELS, Scope.PLACE, Why.CRAFT);
         rule(of(MAKE_SOUND), of(SKIM, KEY_SAND), Scope.SURFACE, Why.CRAFT);
         rule(of(SEAL_PAPER), of(FILL), Scope.PLACE, Why.CRAFT);
@@ -277,7 +277,7 @@ public final class Order {
 
     private void touchingUp() {
         rule(of(SET_OUT_TOUCH_UP), of(FIRST_DAB, DAB, FEATHER), Scope.PAINT, Why.BEFORE_USE);
-        rule(union(FILLS, LEVELS), of(FIRST_DAB), Scope.PLACE, Why.SEALS);
+        rule(union(FILLS, LEVELS, of(SEAL_PAPER)), FIRST_COATS, Scope.PLACE, Why.SEALS);
         rule(of(FIRST_DAB), of(DAB, FEATHER), Scope.PLACE, Why.NEXT_COAT);
         rule(of(WASH), union(of(DAB, FEATHER), of(CUT_IN, ROLL, ROLL_PANEL)), Scope.SURFACE, Why.CLEAN_FIRST);
         rule(of(ROLL, ROLL_CEILING), of(BAG_TOOLS), Scope.PAINT, Why.AFTER_USE, Drying.NOT_WAITED_FOR);

@@ -24,6 +24,7 @@ public enum Because {
     COVERS_MUCH,
     TEXTURE_IS_LOST,
     WASHING_MAY_DO,
+    RAW_IS_NOT_WASHED,
     BLEEDS_THROUGH,
     TURNS_NO_MORE,
     STILL_WIPES_OFF,

@@ -45,7 +45,9 @@ final class Dirt {
                 .with(Tool.GOGGLES, Tool.GLOVES, Tool.DAMP_SPONGE)
                 .says(Advice.NEVER_MIX_BLEACH, Advice.GLOVES_GOGGLES));
         chain.say(Advice.MOULD_NEEDS_AIR);
-        chain.wash(Figure.WASH, 0);
+        if (!chain.ground.isRaw()) {
+            chain.wash(Figure.WASH, 0);
+        }
         blocked();
     }
 

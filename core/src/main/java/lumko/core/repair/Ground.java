@@ -15,9 +15,16 @@ import lumko.core.record.Substrate;
  * place is painted afterwards.
  *
  * @param topAge how old the coat is that a fresh fault was made in
+ * @param isRaw whether there is no coat on it: bare plaster or board is never washed
  */
 public record Ground(
-        Substrate substrate, Texture texture, Set<RoomFinding> findings, Site site, Painted painted, Age topAge) {
+        Substrate substrate,
+        Texture texture,
+        Set<RoomFinding> findings,
+        Site site,
+        Painted painted,
+        Age topAge,
+        boolean isRaw) {
     /** How a place is painted once it is made good. */
     public enum Painted {
         /** Only the place: nothing around it may be touched. */
@@ -28,6 +35,12 @@ public record Ground(
 
     public Ground {
         findings = Set.copyOf(findings);
+    }
+
+    /** One with a coat on it. */
+    public Ground(
+            Substrate substrate, Texture texture, Set<RoomFinding> findings, Site site, Painted painted, Age topAge) {
+        this(substrate, texture, findings, site, painted, topAge, false);
     }
 
     public boolean isTextured() {

@@ -65,8 +65,11 @@ final class MethodTable {
             case LAP_MARK, SHOWS_THROUGH -> usual(SAND_OUT);
             case SMOOTH_ISLAND -> because(Because.TEXTURE_IS_LOST, RESTORE_TEXTURE, SKIM_THE_WALL);
             case OLD_TOUCH_UP, OLD_SHEEN, HALO -> usual(SCRAPE_EDGE, SAND_OUT);
-            case SCUFF, PALE_SHAPES -> because(Because.WASHING_MAY_DO, WASH, SCRAPE_EDGE);
-            case GREASE -> usual(DEGREASE);
+            case SCUFF, PALE_SHAPES ->
+                ground.isRaw()
+                        ? because(Because.RAW_IS_NOT_WASHED, SAND_OUT)
+                        : because(Because.WASHING_MAY_DO, WASH, SCRAPE_EDGE);
+            case GREASE -> ground.isRaw() ? because(Because.RAW_IS_NOT_WASHED, BLOCK_STAIN) : usual(DEGREASE);
             case MOULD -> usual(KILL_AND_BLOCK);
             case STAIN -> because(Because.BLEEDS_THROUGH, BLOCK_STAIN);
             case SMOKE -> because(Because.BLEEDS_THROUGH, WASH_AND_SEAL);
