@@ -84,3 +84,42 @@ document.addEventListener("htmx:after:swap", () => {
 document.addEventListener("DOMContentLoaded", countDown);
 document.addEventListener("htmx:after:swap", countDown);
 setInterval(countDown, 1000);
+
+// What is done folds away, and a tick never moves what is under the thumb: the next step takes the place of the one before.
+document.documentElement.classList.add("js");
+function unfold(button) {
+  const isUnfolded = document.querySelector("main").classList.toggle("unfolded");
+  button.setAttribute("aria-expanded", String(isUnfolded));
+}
+document.addEventListener("click", (event) => {
+  const button = event.target.closest?.("[data-unfold]");
+  if (button) unfold(button);
+});
+
+let held = null;
+const opened = new Set();
+const isSeen = (step) => step && step.getClientRects().length > 0;
+document.addEventListener("htmx:before:swap", () => {
+  const next = document.querySelector(".sheet-step.next");
+  const touched = document.activeElement?.closest(".sheet-step.later");
+  const kept = touched ?? next;
+  held = kept && { id: kept.id, top: kept.getBoundingClientRect().top };
+  opened.clear();
+  for (const details of document.querySelectorAll("#live details[open]")) opened.add(details.id);
+});
+document.addEventListener("htmx:after:swap", () => {
+  for (const details of document.querySelectorAll("#live details[id]")) {
+    if (opened.has(details.id)) details.open = true;
+    else if (details.id === "carry" && held) details.open = false;
+  }
+  const unfolded = document.querySelector("main").classList.contains("unfolded");
+  document.querySelector("[data-unfold]")?.setAttribute("aria-expanded", String(unfolded));
+  if (!held) return;
+  const before = document.getElementById(held.id);
+  const now = isSeen(before) ? before : document.querySelector(".sheet-step.next");
+  if (isSeen(now)) {
+    window.scrollBy(0, now.getBoundingClientRect().top - held.top);
+    if (!isSeen(document.activeElement)) now.querySelector(".tickbox")?.focus({ preventScroll: true });
+  }
+  held = null;
+});

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.house.Flat;
+import lumko.app.walk.PlacedMark;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
 import lumko.core.activity.Tool;
@@ -22,6 +23,7 @@ import lumko.core.quantity.Volume;
  * A job on the phone and on paper.
  *
  * @param practice the house practice as it was when the sheet was made
+ * @param marks those that are not made good yet, by surface
  * @param newFaults marks on its surfaces that were set after it was made and are not on it
  * @param rest when it will be finished, as it stands; empty once it is closed
  * @param pulse changes whenever anything of the sheet does
@@ -38,6 +40,7 @@ public record Sheet(
         String madeBy,
         Instant madeAt,
         List<Note> notes,
+        Map<UUID, List<PlacedMark>> marks,
         int newFaults,
         Optional<Rest> rest,
         Optional<Closed> closed,
@@ -57,6 +60,10 @@ public record Sheet(
 
     /** What somebody wrote down. */
     public record Note(String words, String by, Instant at) {}
+
+    List<PlacedMark> marksOn(UUID surfaceId) {
+        return marks.getOrDefault(surfaceId, List.of());
+    }
 
     public boolean isOpen() {
         return closed.isEmpty();

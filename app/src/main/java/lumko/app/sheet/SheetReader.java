@@ -115,6 +115,7 @@ class SheetReader {
         List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
                 .map(note -> new Sheet.Note(note.words, names.getOrDefault(note.notedBy, ""), note.notedAt))
                 .toList();
+        Map<UUID, List<PlacedMark>> marks = row.closedAt == null ? open(walls) : Map.of();
         SheetGraph graph = new SheetGraph(stepRows, precedences.findBySheetIdIn(List.of(row.id())), uses(stepRows));
         List<SheetStep> sheetSteps = steps(row, stepRows, graph, read, flat, names);
         return new Sheet(
@@ -129,7 +130,8 @@ class SheetReader {
                 names.getOrDefault(row.madeBy, ""),
                 row.madeAt,
                 written,
-                row.closedAt == null ? newMarks(row.id(), walls).size() : 0,
+                marks,
+                unknown(row.id(), marks).size(),
                 row.closedAt == null ? Optional.of(rest(row, graph)) : Optional.empty(),
                 closed(row, names),
                 pulse(row, stepRows, read.size(), written.size()),
@@ -174,10 +176,21 @@ class SheetReader {
 
     /** Marks on the surfaces of a sheet that it does not make good yet. */
     List<PlacedMark> newMarks(UUID sheetId, List<SheetWall> walls) {
+        return unknown(sheetId, open(walls));
+    }
+
+    private Map<UUID, List<PlacedMark>> open(List<SheetWall> walls) {
+        return walks.openMarks(walls.stream().map(SheetWall::surfaceId).toList());
+    }
+
+    private List<PlacedMark> unknown(UUID sheetId, Map<UUID, List<PlacedMark>> marks) {
+        if (marks.isEmpty()) {
+            return List.of();
+        }
         Set<UUID> known = sheetMarks.findBySheetId(sheetId).stream()
                 .map(mark -> mark.markId)
                 .collect(Collectors.toSet());
-        return walks.openMarks(walls.stream().map(SheetWall::surfaceId).toList()).values().stream()
+        return marks.values().stream()
                 .flatMap(List::stream)
                 .filter(mark -> !known.contains(mark.id()))
                 .toList();

@@ -2,6 +2,7 @@ package lumko.app.sheet;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -278,6 +279,31 @@ public final class SheetView {
                 .filter(rest -> sheet.next().isPresent())
                 .map(rest -> words.say("sheet.end", words.moment(rest.hands(), now), words.moment(rest.dry(), now)))
                 .orElse("");
+    }
+
+    /** Its marked places, surface by surface. */
+    public List<StepPlaces> places(SheetStep step) {
+        return StepPlaces.of(step, sheet, words);
+    }
+
+    /** How many are done, and since when the last. */
+    public String done(Instant now) {
+        return sheet.steps().stream()
+                .flatMap(step -> step.tick().stream())
+                .map(SheetStep.Tick::at)
+                .max(Comparator.naturalOrder())
+                .map(last -> words.say("sheet.done", sheet.ticked(), words.moment(last, now)))
+                .orElse("");
+    }
+
+    public boolean isNext(SheetStep step) {
+        return sheet.isOpen()
+                && sheet.next().filter(next -> next.id().equals(step.id())).isPresent();
+    }
+
+    /** Whether a step is shown in one line until somebody opens it. */
+    public boolean isLater(SheetStep step) {
+        return sheet.isOpen() && !step.isTicked() && !isNext(step);
     }
 
     /** Where it is done: on which surfaces, or in which room. */

@@ -27,6 +27,7 @@ import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -205,6 +206,32 @@ class FortyMarksTest extends BrowserTest {
         assertThat(colleague.locator("#tick-0"))
                 .hasAttribute("aria-pressed", "true", new LocatorAssertions.HasAttributeOptions().setTimeout(9000));
         assertThat(colleague.locator("#live")).containsText("Jonas Petrak");
+
+        // what is done folds away, and the next step takes its place under the thumb; a whole flat is a few screens
+        // long
+        phone.evaluate("document.querySelector('.sheet-step.next').scrollIntoView({block: 'center'})");
+        double under = top(phone);
+        phone.locator("#tick-1").click();
+        assertThat(phone.locator("#tick-1")).isHidden();
+        assertThat(top(phone)).isCloseTo(under, Offset.offset(2.0));
+        phone.locator("#show-done").click();
+        assertThat(phone.locator("#tick-1")).isVisible();
+        phone.locator("#show-done").click();
+        int screens = 6;
+        assertThat((int) phone.evaluate("document.documentElement.scrollHeight"))
+                .isLessThan(screens * Screen.PHONE.height);
+        // each place stands at its step, with the number it has on the walk
+        assertThat(phone.locator(".sheet-step.later")
+                        .filter(new Locator.FilterOptions().setHasText("Fill"))
+                        .first()
+                        .locator(".step-places"))
+                .not()
+                .hasCount(0);
+    }
+
+    private static double top(Page page) {
+        return ((Number) page.evaluate("document.querySelector('.sheet-step.next').getBoundingClientRect().top"))
+                .doubleValue();
     }
 
     private int marks() {
