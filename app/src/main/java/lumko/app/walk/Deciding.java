@@ -1,13 +1,16 @@
 package lumko.app.walk;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Room;
@@ -119,17 +122,46 @@ public class Deciding {
             return; // sent again, and arrived the first time
         }
         row.checkSeen(seenVersion);
-        row.paintAnswer = answer;
         row.tinId = answeredTin;
+        put(flat, row, answer, tin.map(each -> each.colour().name() + ", " + each.label()));
+    }
+
+    private void put(Flat flat, VisitRow row, PaintAnswer answer, Optional<String> said) {
+        row.paintAnswer = answer;
         row.answeredBy = access.member().personId();
         visits.saveAndFlush(row);
         history.note(
-                Subject.surface(flat.id(), surfaceId),
+                Subject.surface(flat.id(), row.surfaceId),
                 EventKind.PAINT_ANSWERED,
-                answer == PaintAnswer.TIN_IN_STORE
-                        ? tin.map(each -> each.colour().name() + ", " + each.label())
-                                .orElse("")
-                        : speaker.words().name(answer));
+                said.orElseGet(() -> speaker.words().name(answer)));
+    }
+
+    /** How far one answer reaches. */
+    public enum Reach {
+        ROOM,
+        FLAT
+    }
+
+    /**
+     * The record is right: for every surface of the room or of the flat that has a paint on record and that nobody has
+     * answered for yet.
+     *
+     * @return how many surfaces that are
+     */
+    public int agree(UUID surfaceId, Reach reach) {
+        Flat flat = requireSurface(surfaceId);
+        UUID turnoverId = requireTurnover(flat);
+        houses.lock(surfaceId);
+        Map<UUID, VisitRow> rows = visits.findByTurnoverId(turnoverId).stream()
+                .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
+        List<VisitRow> open = (reach == Reach.ROOM ? flat.roomOf(surfaceId).surfaces().stream() : flat.surfaces())
+                .filter(surface -> surface.topCoat().flatMap(Coat::paint).isPresent())
+                .map(surface -> Optional.ofNullable(rows.get(surface.id()))
+                        .orElseGet(() -> new VisitRow(surface.id(), turnoverId)))
+                .filter(row -> row.paintAnswer == null)
+                .toList();
+        open.forEach(row -> put(flat, row, PaintAnswer.RECORD_AGREES, Optional.empty()));
+        return open.size();
     }
 
     /** In a turnover, the paint question is answered by who has judged it by a reading, whatever was answered before. */

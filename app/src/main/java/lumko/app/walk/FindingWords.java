@@ -43,7 +43,8 @@ final class FindingWords {
                 say("IN_THE_EYE_BAND", seen, spots, from, to);
             case Finding.RakingLight(var light) -> say("RAKING_LIGHT", light);
             case Finding.GlareBesideWindow() -> say("GLARE_BESIDE_WINDOW");
-            case Finding.SheenNotTonedDown(int days, int needed) -> say("SHEEN_NOT_TONED_DOWN", days, needed);
+            case Finding.SheenNotTonedDown(int days, int needed) ->
+                say(days == 1 ? "SHEEN_NOT_TONED_DOWN_TOMORROW" : "SHEEN_NOT_TONED_DOWN", days, needed);
             case Finding.Cheapest(var expected, var next, var nextExpected) ->
                 say("CHEAPEST", expected, next, nextExpected);
         };

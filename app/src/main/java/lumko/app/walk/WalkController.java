@@ -312,6 +312,16 @@ class WalkController {
         return answer(wallId, form, model);
     }
 
+    @PostMapping("/walls/{wallId}/paint-agrees")
+    String agree(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Deciding.Reach reach = form.one("reach", Deciding.Reach.class);
+        if (!form.hasErrors()) {
+            model.addAttribute("agreed", deciding.agree(wallId, reach));
+        }
+        return answer(wallId, form, model);
+    }
+
     private static UUID surface(UUID wallId, Form form) {
         return form.typed("surface").isEmpty()
                 ? wallId

@@ -1,6 +1,10 @@
 package lumko.app.walk;
 
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.bench.KeptResults;
@@ -8,10 +12,14 @@ import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
 import lumko.app.history.History;
 import lumko.app.house.Surface;
+import lumko.app.paint.PaintKind;
 import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.app.reading.Candidates;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
 import org.springframework.stereotype.Component;
@@ -78,7 +86,7 @@ class WalkPage {
                 "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
         model.addAttribute("lastRemoved", walks.lastRemoved(wallId).orElse(null));
         model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
-        model.addAttribute("tins", store.stock().onShelf());
+        model.addAttribute("tins", tins(walked.surface()));
         model.addAttribute("kept", results.ofSurface(wallId));
         model.addAttribute(
                 "read",
@@ -93,6 +101,20 @@ class WalkPage {
         model.addAttribute(
                 "mayChange",
                 access.mayChangeRecordsOf(repaired.wall().flat().house().id()));
+    }
+
+    /** Tins of what is made for such a surface; of its own colour first, then by how near their colours are to it. */
+    private List<Tin> tins(Surface surface) {
+        Optional<Lab> own = surface.topCoat().flatMap(coat -> coat.colour()).map(colour -> colour.lab());
+        Set<PaintKind> fit =
+                surface.isCeiling() ? EnumSet.of(PaintKind.CEILING, PaintKind.WALL) : EnumSet.of(PaintKind.WALL);
+        Comparator<Tin> nearest = Comparator.comparingDouble(
+                tin -> own.map(lab -> ColourDifference.between(lab, tin.colour().lab()))
+                        .orElse(0.0));
+        return store.stock().onShelf().stream()
+                .filter(tin -> fit.contains(tin.product().kind()))
+                .sorted(nearest.thenComparing(Tin::label))
+                .toList();
     }
 
     private static WallDrawing drawing(WalkedWall walked) {

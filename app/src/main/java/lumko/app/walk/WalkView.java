@@ -2,6 +2,7 @@ package lumko.app.walk;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lumko.app.house.Coat;
@@ -17,7 +18,9 @@ import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
+import lumko.core.geometry.EveryTime;
 import lumko.core.hold.Holding;
+import lumko.core.job.Action;
 import lumko.core.job.Cover;
 import lumko.core.job.FittingWay;
 import lumko.core.job.JobPlanner;
@@ -50,9 +53,23 @@ public final class WalkView {
         this.markWords = new MarkWords(words);
     }
 
-    /** Dab · 22 min, in one line, as it is spoken when it changes. */
+    /** What is done with the surface; where only what wears is painted, that. */
     public String headline() {
-        return words.name(wall.action());
+        List<EveryTime.Kind> worn = wall.places().stream()
+                .filter(asked -> asked.answer().equals(Optional.of(PlaceAnswer.PAINT)))
+                .map(asked -> asked.place().kind())
+                .toList();
+        if (wall.action() != Action.LEAVE || worn.isEmpty()) {
+            return words.name(wall.action());
+        }
+        return worn.size() == 1
+                ? words.say("walk.paints." + worn.getFirst().name())
+                : words.say("walk.paintsPlaces", worn.size());
+    }
+
+    /** Whether somebody has said that the record is right for this surface. */
+    public boolean isAgreed() {
+        return wall.visit().answer().equals(Optional.of(PaintAnswer.RECORD_AGREES));
     }
 
     public String price() {

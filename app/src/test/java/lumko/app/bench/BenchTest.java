@@ -142,7 +142,7 @@ class BenchTest extends ApplicationTest {
         assertThat(keep(link, "two coats of slate", "surface:" + wall)).hasStatus(302);
         assertThat(mvc.get().uri("/walls/" + wall + "/walk").with(user(member("jonas"))))
                 .bodyText()
-                .contains("two coats of slate", "It gives back", " lighter");
+                .contains("two coats of slate", "It reflects", " lighter");
         assertThat(mvc.get().uri(link).with(user(member("jonas"))))
                 .bodyText()
                 .contains("value=\"surface:" + wall + "\"", "for a surface · ");

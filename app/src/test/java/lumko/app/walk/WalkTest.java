@@ -283,7 +283,7 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void theRoomsLightIsSaidNowAndWithTheNextColour() {
-            assertThat(page()).contains("It gives back 73 % of the light (LRV)", "% on average; bouncing makes");
+            assertThat(page()).contains("It reflects 73 % of the light (LRV)", "% on average; bouncing makes");
             Tin slate = asLead(() -> store.stock().onShelf().stream()
                     .filter(each -> each.colour().name().equals("Wet Slate"))
                     .findFirst()
@@ -630,6 +630,66 @@ class WalkTest extends ApplicationTest {
     }
 
     @Nested
+    class TheRecordIsRight {
+        private void painted(int index) {
+            asLead(() -> {
+                recording.addCoat(
+                        wall(flat, index).id(),
+                        NewCoat.finish(
+                                tin.product().id(), tin.colour().id(), Optional.empty(), TODAY.minusYears(1), ""));
+                return index;
+            });
+        }
+
+        private Optional<PaintAnswer> answerOf(int index) {
+            return asLead(() -> walks.wall(wall(flat, index).id())).visit().answer();
+        }
+
+        @Test
+        void forTheWholeRoomInOneTapButNotWhereSomebodyHasAnsweredOrNothingIsOnRecord() {
+            painted(1);
+            painted(2);
+            answer(PaintAnswer.RECORD_AGREES, Optional.empty());
+            asLead(() -> {
+                deciding.answer(wall(flat, 2).id(), PaintAnswer.NOT_SURE, Optional.empty(), EditableRow.UNSAVED);
+                return flat;
+            });
+
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/paint-agrees", Map.of("reach", "ROOM")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("answered for 1 more");
+            assertThat(answerOf(1)).contains(PaintAnswer.RECORD_AGREES);
+            assertThat(answerOf(2)).contains(PaintAnswer.NOT_SURE);
+            assertThat(answerOf(3)).isEmpty();
+        }
+
+        @Test
+        void isNotForAPainterOfAnotherHouseToSay() {
+            painted(1);
+            assertThat(post(member("emeka"), "/walls/" + wallId + "/paint-agrees", Map.of("reach", "FLAT")))
+                    .hasStatus(403);
+            assertThat(answerOf(1)).isEmpty();
+        }
+
+        @Test
+        void theListOfTinsHoldsWhatSuitsAWallTheNearestFirst() {
+            String page = new String(
+                    mvc.get()
+                            .uri("/walls/" + wallId + "/walk")
+                            .with(user(member("jonas")))
+                            .exchange()
+                            .getResponse()
+                            .getContentAsByteArray(),
+                    StandardCharsets.UTF_8);
+            int from = page.indexOf("<select id=\"tin\"");
+            String list = page.substring(from, page.indexOf("</select>", from));
+            assertThat(list).doesNotContain("dead flat");
+            assertThat(list.indexOf("Oat Husk")).isPositive().isLessThan(list.indexOf("Wet Slate"));
+        }
+    }
+
+    @Nested
     class PlacesThatWear {
         private UUID bathWall = new UUID(0, 0);
 
@@ -664,6 +724,9 @@ class WalkTest extends ApplicationTest {
             WalkedFlat whole = asLead(() -> walks.flat(flat));
             assertThat(whole.openPlaces()).isEmpty();
             assertThat(asLead(() -> walks.wall(bathWall)).hasWork()).isTrue();
+            assertThat(mvc.get().uri("/walls/" + bathWall + "/walk").with(user(member("jonas"))))
+                    .bodyText()
+                    .contains("Paint above the bath");
             answer("TILED");
             assertThat(asLead(() -> walks.wall(bathWall)).hasWork()).isFalse();
         }

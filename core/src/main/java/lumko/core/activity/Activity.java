@@ -79,6 +79,15 @@ public record Activity(
                 move.says());
     }
 
+    /** The same by another id. */
+    public Activity as(String other) {
+        return other.equals(id)
+                ? this
+                : new Activity(
+                        other, kind, round, rooms, surfaces, places, paint, hand, lasts, count, area, edge, tape,
+                        knives, uses, wet, tools, cautions, says);
+    }
+
     /** Whether it is done on one of the same surfaces as another. */
     public boolean shares(Activity other) {
         return meet(surfaces, other.surfaces);

@@ -22,10 +22,11 @@ public final class Move {
     private static final double WIDE_KNIFE_MM = 150;
 
     private final ActivityKind kind;
-    private final Set<Tool> tools = EnumSet.noneOf(Tool.class);
-    private final Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-    private final Set<Advice> says = EnumSet.noneOf(Advice.class);
-    private final List<Use> uses = new ArrayList<>();
+    // moves are made by the thousand: what does not change is shared between one and the next
+    private Set<Tool> tools = Set.of();
+    private Set<Caution> cautions = Set.of();
+    private Set<Advice> says = Set.of();
+    private List<Use> uses = List.of();
     private int round;
     private Duration hand = Duration.ZERO;
     private Duration lasts = Duration.ZERO;
@@ -55,10 +56,10 @@ public final class Move {
         other.tape = tape;
         other.knife = knife;
         other.wet = wet;
-        other.tools.addAll(tools);
-        other.cautions.addAll(cautions);
-        other.says.addAll(says);
-        other.uses.addAll(uses);
+        other.tools = tools;
+        other.cautions = cautions;
+        other.says = says;
+        other.uses = uses;
         change.accept(other);
         return other;
     }
@@ -112,7 +113,7 @@ public final class Move {
         Tool tool = width.inMillimetres() >= WIDE_KNIFE_MM ? Tool.WIDE_KNIVES : Tool.FILLING_KNIFE;
         return changed(move -> {
             move.knife = Optional.of(width);
-            move.tools.add(tool);
+            move.tools = and(tools, tool);
         });
     }
 
@@ -121,7 +122,9 @@ public final class Move {
     }
 
     public Move uses(Use use) {
-        return changed(move -> move.uses.add(use));
+        List<Use> more = new ArrayList<>(uses);
+        more.add(use);
+        return changed(move -> move.uses = List.copyOf(more));
     }
 
     /** Leaves something wet. */
@@ -130,15 +133,26 @@ public final class Move {
     }
 
     public Move with(Tool... more) {
-        return changed(move -> move.tools.addAll(List.of(more)));
+        return changed(move -> move.tools = and(tools, more));
     }
 
     public Move with(Caution... more) {
-        return changed(move -> move.cautions.addAll(List.of(more)));
+        return changed(move -> move.cautions = and(cautions, more));
     }
 
     public Move says(Advice... more) {
-        return changed(move -> move.says.addAll(List.of(more)));
+        return changed(move -> move.says = and(says, more));
+    }
+
+    @SafeVarargs
+    private static <E extends Enum<E>> Set<E> and(Set<E> known, E... more) {
+        List<E> others = List.of(more);
+        if (known.containsAll(others)) {
+            return known;
+        }
+        EnumSet<E> all = EnumSet.copyOf(others);
+        all.addAll(known);
+        return Collections.unmodifiableSet(all);
     }
 
     // ---- reading it
@@ -184,19 +198,19 @@ public final class Move {
     }
 
     public List<Use> uses() {
-        return Collections.unmodifiableList(uses);
+        return uses;
     }
 
     public Set<Tool> tools() {
-        return Collections.unmodifiableSet(tools);
+        return tools;
     }
 
     public Set<Caution> cautions() {
-        return Collections.unmodifiableSet(cautions);
+        return cautions;
     }
 
     public Set<Advice> says() {
-        return Collections.unmodifiableSet(says);
+        return says;
     }
 
     @Override

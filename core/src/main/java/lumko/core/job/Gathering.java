@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
@@ -39,6 +40,8 @@ final class Gathering {
     private final Set<Advice> says = EnumSet.noneOf(Advice.class);
     private Duration hand = Duration.ZERO;
     private Duration longest = Duration.ZERO;
+    private Optional<Activity> only = Optional.empty();
+    private boolean isEmpty = true;
     private int count;
     private double area;
     private double edge;
@@ -57,6 +60,9 @@ final class Gathering {
 
     /** The same thing, done for another surface too: it is done once, as long as the longest. */
     void join(Activity one) {
+        isEmpty = false;
+        only.ifPresent(this::merge);
+        only = Optional.empty();
         where(one);
         tools.addAll(one.tools());
         cautions.addAll(one.cautions());
@@ -77,6 +83,18 @@ final class Gathering {
     }
 
     void add(Activity one) {
+        // most stay alone, and are what they are
+        if (isEmpty) {
+            isEmpty = false;
+            only = Optional.of(one);
+            return;
+        }
+        only.ifPresent(this::merge);
+        only = Optional.empty();
+        merge(one);
+    }
+
+    private void merge(Activity one) {
         where(one);
         one.knives().stream().filter(knife -> !knives.contains(knife)).forEach(knives::add);
         one.uses().forEach(use -> uses.merge(new Stuff(use.material(), use.paint()), use.volume(), Volume::plus));
@@ -93,6 +111,10 @@ final class Gathering {
     }
 
     Activity activity() {
+        return only.map(one -> one.as(id)).orElseGet(this::merged);
+    }
+
+    private Activity merged() {
         return new Activity(
                 id,
                 kind,

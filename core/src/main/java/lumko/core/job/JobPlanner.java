@@ -156,18 +156,18 @@ public final class JobPlanner {
 
     /** Getting the primer out for a handful of spots takes its time too. */
     private void leastOfPriming(List<Task> tasks, Laying laying) {
-        Duration primed = laying.activities().stream()
-                .filter(activity -> activity.kind() == SPOT_PRIME)
-                .map(Activity::hand)
-                .reduce(Duration.ZERO, Duration::plus);
-        Duration missing = figures.once(Figure.SPOT_PRIME_LEAST).minus(primed);
-        if (primed.isZero() || missing.isNegative() || missing.isZero()) {
+        if (!laying.has(SPOT_PRIME)) {
             return;
         }
-        Activity first = laying.activities().stream()
+        List<Activity> primed = laying.activities().stream()
                 .filter(activity -> activity.kind() == SPOT_PRIME)
-                .findFirst()
-                .orElseThrow();
+                .toList();
+        Duration all = primed.stream().map(Activity::hand).reduce(Duration.ZERO, Duration::plus);
+        Duration missing = figures.once(Figure.SPOT_PRIME_LEAST).minus(all);
+        if (all.isZero() || missing.isNegative() || missing.isZero()) {
+            return;
+        }
+        Activity first = primed.getFirst();
         tasks.stream()
                 .filter(task -> first.surfaces().contains(task.key()))
                 .findFirst()

@@ -1,6 +1,7 @@
 package lumko.core.job;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -9,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
-import java.util.function.Function;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Limit;
@@ -37,20 +37,23 @@ final class Links {
 
     /** The activities in the order of the work, with their precedences. */
     WorkGraph graph(List<Activity> unsorted) {
-        List<Activity> activities = new ArrayList<>(unsorted);
-        List<String> paints =
-                activities.stream().map(Activity::paint).distinct().toList();
-        activities.sort(Comparator.comparingInt((Activity one) -> order.stage(one))
-                .thenComparingInt(one -> paints.indexOf(one.paint()))
-                .thenComparingInt(one -> order.ranks().of(Slot.of(one))));
-        Map<Pair, Precedence> pairs = new LinkedHashMap<>();
-        Map<Slot, List<Integer>> bySlot = new HashMap<>();
-        for (int n = 0; n < activities.size(); n++) {
-            bySlot.computeIfAbsent(Slot.of(activities.get(n)), slot -> new ArrayList<>())
-                    .add(n);
+        List<Activity> activities = sorted(unsorted);
+        int[] ranks = activities.stream()
+                .mapToInt(activity -> order.ranks().exact(Slot.of(activity)))
+                .toArray();
+        BitSet present = new BitSet();
+        Map<Integer, List<Integer>> byRank = new HashMap<>();
+        for (int n = 0; n < ranks.length; n++) {
+            if (ranks[n] >= 0) {
+                present.set(ranks[n]);
+                byRank.computeIfAbsent(ranks[n], rank -> new ArrayList<>()).add(n);
+            }
         }
-        for (Rule rule : order.rules()) {
-            link(rule, activities, bySlot, pairs);
+        Map<Pair, Precedence> pairs = new LinkedHashMap<>();
+        for (Masked rule : order.masked()) {
+            if (rule.before().intersects(present) && rule.after().intersects(present)) {
+                link(rule, activities, ranks, byRank, pairs);
+            }
         }
         List<Activity> sorted = inOrder(activities, pairs.keySet());
         List<Precedence> precedences = new ArrayList<>(pairs.values());
@@ -58,57 +61,72 @@ final class Links {
         return new WorkGraph(sorted, precedences, standing);
     }
 
+    /** Stage by stage, paint by paint, and in the order of the kinds. */
+    private List<Activity> sorted(List<Activity> unsorted) {
+        record Keyed(Activity activity, int stage, int paint, int rank) {}
+        List<String> paints = unsorted.stream().map(Activity::paint).distinct().toList();
+        return unsorted.stream()
+                .map(one -> new Keyed(
+                        one,
+                        order.stage(one),
+                        paints.indexOf(one.paint()),
+                        order.ranks().of(Slot.of(one))))
+                .sorted(Comparator.comparingInt(Keyed::stage)
+                        .thenComparingInt(Keyed::paint)
+                        .thenComparingInt(Keyed::rank))
+                .map(Keyed::activity)
+                .toList();
+    }
+
     private void link(
-            Rule rule, List<Activity> activities, Map<Slot, List<Integer>> bySlot, Map<Pair, Precedence> pairs) {
-        List<Integer> befores = of(rule.before(), bySlot);
-        List<Integer> afters = befores.isEmpty() ? List.of() : of(rule.after(), bySlot);
-        if (afters.isEmpty()) {
-            return;
-        }
-        Map<String, List<Integer>> index = index(befores, activities, key(rule.scope()));
-        for (int to : afters) {
+            Masked masked,
+            List<Activity> activities,
+            int[] ranks,
+            Map<Integer, List<Integer>> byRank,
+            Map<Pair, Precedence> pairs) {
+        Rule rule = masked.rule();
+        List<Integer> befores = of(rule.before(), byRank);
+        for (int to : of(rule.after(), byRank)) {
             Activity after = activities.get(to);
-            List<Integer> reached = key(rule.scope()).apply(after).stream()
-                    .flatMap(key -> index.getOrDefault(key, List.of()).stream())
-                    .distinct()
-                    .filter(from -> from != to && reaches(rule, activities.get(from), after))
-                    .toList();
-            Optional<Integer> last = reached.stream()
-                    .max(Comparator.comparingInt(from -> order.ranks().of(Slot.of(activities.get(from)))));
+            List<Integer> reached = new ArrayList<>();
+            int last = -1;
+            for (int from : befores) {
+                if (from != to && isInReach(rule, activities.get(from), after)) {
+                    reached.add(from);
+                    last = last < 0 || ranks[from] > ranks[last] ? from : last;
+                }
+            }
             for (int from : reached) {
                 // what runs out runs from the last of them
-                Optional<Limit> limit = last.filter(one -> one == from).flatMap(one -> rule.limit());
+                Optional<Limit> limit = from == last ? rule.limit() : Optional.empty();
                 add(pairs, new Pair(from, to), precedence(rule, activities.get(from), after, limit));
             }
         }
     }
 
-    private static List<Integer> of(Set<Slot> slots, Map<Slot, List<Integer>> bySlot) {
+    private List<Integer> of(Set<Slot> slots, Map<Integer, List<Integer>> byRank) {
         List<Integer> all = new ArrayList<>();
         for (Slot slot : slots) {
-            all.addAll(bySlot.getOrDefault(slot, List.of()));
+            all.addAll(byRank.getOrDefault(order.ranks().exact(slot), List.of()));
         }
         return all;
     }
 
-    private static Map<String, List<Integer>> index(
-            List<Integer> some, List<Activity> activities, Function<Activity, List<String>> key) {
-        Map<String, List<Integer>> index = new HashMap<>();
-        for (int n : some) {
-            for (String each : key.apply(activities.get(n))) {
-                index.computeIfAbsent(each, any -> new ArrayList<>()).add(n);
-            }
-        }
-        return index;
+    private boolean isInReach(Rule rule, Activity before, Activity after) {
+        return switch (rule.scope()) {
+            case PLACE, SURFACE, ROOM, ACCENT -> isInOneRoom(before, after) && reaches(rule, before, after);
+            case PAINT -> before.paint().equals(after.paint());
+            case FLAT -> true;
+        };
     }
 
-    /** What two activities have to have in common to be reached by a rule. */
-    private static Function<Activity, List<String>> key(Rule.Scope scope) {
-        return switch (scope) {
-            case PLACE, SURFACE, ROOM, ACCENT -> Activity::rooms;
-            case PAINT -> activity -> List.of(activity.paint());
-            case FLAT -> activity -> List.of("");
-        };
+    private static boolean isInOneRoom(Activity before, Activity after) {
+        for (String room : after.rooms()) {
+            if (before.rooms().contains(room)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean reaches(Rule rule, Activity before, Activity after) {

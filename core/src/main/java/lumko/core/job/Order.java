@@ -66,15 +66,11 @@ public final class Order {
             Set.of(new Slot(WASH, AFTER_WIRING), new Slot(LOOK_FOR_MISSES, WALL), new Slot(FILL_WHAT_SHOWS, WALL)));
     private static final Set<Slot> TAPING = of(TAPE_EDGES, SEAL_TAPE_EDGE);
 
-    private static final List<Set<Slot>> STAGES = List.of(
-            of(CUT_CEILING, ROLL_CEILING),
-            of(SET_OUT_TOUCH_UP, FIRST_DAB),
-            of(CUT_IN, ROLL),
-            of(CUT_IN_AGAIN, ROLL_AGAIN));
-
     private final Practice practice;
     private final List<Rule> rules = new ArrayList<>();
     private final Ranks ranks;
+    private final Stages stages;
+    private final List<Masked> masked;
     private final Set<ActivityKind> besideWetStrip;
     private final Set<ActivityKind> besideWetTape;
 
@@ -89,6 +85,8 @@ public final class Order {
         trimming();
         closing();
         ranks = Ranks.of(rules);
+        stages = new Stages(ranks);
+        masked = rules.stream().map(rule -> Masked.of(rule, ranks)).toList();
         besideWetStrip = within(Limit.STRIP_OPEN);
         besideWetTape = within(Limit.TAPE_WET);
     }
@@ -115,12 +113,12 @@ public final class Order {
 
     /** Coats of one round are cut and rolled paint by paint, while that brush is loaded. */
     int stage(Activity activity) {
-        Slot slot = Slot.of(activity);
-        return STAGES.stream()
-                .filter(stage -> stage.contains(slot))
-                .findFirst()
-                .map(stage -> stage.stream().mapToInt(ranks::of).min().orElseThrow())
-                .orElseGet(() -> ranks.of(slot));
+        return stages.of(Slot.of(activity));
+    }
+
+    /** The rules with the ranks of what they speak of, for whoever looks through many activities. */
+    List<Masked> masked() {
+        return masked;
     }
 
     /** Whether it is done surface by surface, because the next has to be done before it has dried. */
@@ -373,7 +371,7 @@ public final class Order {
         rules.add(new Rule(before, after, scope, why, drying, Optional.of(limit)));
     }
 
-    private static Set<Slot> of(ActivityKind... kinds) {
+    static Set<Slot> of(ActivityKind... kinds) {
         Set<Slot> slots = new LinkedHashSet<>();
         Arrays.stream(kinds).forEach(kind -> slots.add(new Slot(kind, 0)));
         return slots;

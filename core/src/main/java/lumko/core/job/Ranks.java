@@ -48,6 +48,11 @@ final class Ranks {
         return ranks;
     }
 
+    /** The rank of a slot that rules speak of; -1 for a round that none speaks of. */
+    int exact(Slot slot) {
+        return of.getOrDefault(slot, -1);
+    }
+
     int of(ActivityKind kind, int round) {
         Integer own = of.get(new Slot(kind, round));
         return own == null ? of.getOrDefault(new Slot(kind, 0), 0) : own;

@@ -1,5 +1,6 @@
 package lumko.core.job;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,6 +13,7 @@ import lumko.core.activity.Phase;
 import lumko.core.activity.Standing;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.DryingMaterial;
+import lumko.core.quantity.Volume;
 
 /**
  * Everything that is done on a job, mark by mark, surface by surface. Merging is a view of it: what has to be done at one go
@@ -45,6 +47,24 @@ public final class Work {
 
     public boolean isEmpty() {
         return activities.isEmpty();
+    }
+
+    /** Work of the hand on the surfaces, without the visit to the flat that is there anyway. */
+    public Duration hand() {
+        Duration sum = Duration.ZERO;
+        for (Activity activity : activities) {
+            sum = activity.kind().isOfTheVisit() ? sum : sum.plus(activity.hand());
+        }
+        return sum;
+    }
+
+    /** Everything that is put on the surfaces from a tin of the record. */
+    public Volume paint() {
+        Volume sum = Volume.ZERO;
+        for (Activity activity : activities) {
+            sum = activity.kind().isOfTheVisit() ? sum : sum.plus(activity.paintUsed());
+        }
+        return sum;
     }
 
     /** The activities, each kind merged as far as the view goes, with what comes before what. */

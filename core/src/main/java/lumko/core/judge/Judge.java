@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
-import lumko.core.activity.WorkGraph;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Action;
@@ -48,7 +47,7 @@ public final class Judge {
     public Verdict judge(SurfaceCase surface) {
         Crowding crowding = Crowding.of(surface, place -> repair(surface, place));
         boolean skims = crowding.isTooMuch(figures) || asksForSkim(surface);
-        List<Option> options = weigh(surface, skims);
+        List<Option> options = weigh(surface, skims, true);
         Option best = best(options);
         return new Verdict(
                 best.action(),
@@ -68,7 +67,8 @@ public final class Judge {
                 .anyMatch(place -> repair(surface, place).paintAfter() == PaintAfter.SKIM_AND_SURFACE);
     }
 
-    private List<Option> weigh(SurfaceCase surface, boolean skims) {
+    /** @param isTimed whether it is asked when all is dry, which costs nothing and takes longest to find out */
+    private List<Option> weigh(SurfaceCase surface, boolean skims, boolean isTimed) {
         Action whole = skims ? Action.SKIM_AND_ROLL : surface.isSmoked() ? Action.FLAT : Action.ROLL;
         Priced roll = priced(surface, whole);
         List<Option> options = new ArrayList<>();
@@ -76,14 +76,14 @@ public final class Judge {
             if (action != Action.WASH || washingMayDo(surface)) {
                 Priced priced = priced(surface, action);
                 options.add(option(
-                        surface, priced, comesBack(priced, surface.places().size(), roll)));
+                        surface, priced, comesBack(priced, surface.places().size(), roll), isTimed));
             }
         }
-        options.add(option(surface, roll, comesBack(roll, 1, roll)));
+        options.add(option(surface, roll, comesBack(roll, 1, roll), isTimed));
         Duration cure = visit().plus(best(options, roll.now()));
         Priced nothing = priced(surface, Action.LEAVE);
         options.addFirst(
-                option(surface, nothing, share(cure, nothing.odds().first().likely())));
+                option(surface, nothing, share(cure, nothing.odds().first().likely()), isTimed));
         return List.copyOf(options);
     }
 
@@ -106,26 +106,30 @@ public final class Judge {
     /**
      * @param now hand and paint
      */
-    private record Priced(Action action, WorkGraph work, Duration now, Duration elapsed, Odds odds) {}
+    private record Priced(Action action, Work work, Duration now, Odds odds) {}
 
     private Priced priced(SurfaceCase surface, Action action) {
-        WorkGraph work = planner.plan(surface.job(action)).by(Work.View.SURFACE).onSurfaces();
+        Work work = planner.plan(surface.job(action));
         Duration now = work.hand().plus(figures.worth(Figure.LITRE_IN_MINUTES, work.paint()));
-        Duration elapsed =
-                Schedule.of(work, 1, new Air(surface.climate(), figures)).dryAt();
-        return new Priced(action, work, now, elapsed, odds.onSurface(surface, action));
+        return new Priced(action, work, now, odds.onSurface(surface, action));
     }
 
-    private Option option(SurfaceCase surface, Priced priced, Duration comingBack) {
+    private Option option(SurfaceCase surface, Priced priced, Duration comingBack, boolean isTimed) {
+        Duration elapsed = isTimed ? dryAt(surface, priced.work()) : Duration.ZERO;
         return new Option(
                 priced.action(),
                 priced.work().hand(),
                 priced.work().paint(),
-                priced.elapsed(),
+                elapsed,
                 priced.odds().first(),
                 comingBack,
                 priced.now().plus(comingBack),
                 rules.against(surface, priced.action()));
+    }
+
+    private Duration dryAt(SurfaceCase surface, Work work) {
+        return Schedule.of(work.by(Work.View.SURFACE).onSurfaces(), 1, new Air(surface.climate(), figures))
+                .dryAt();
     }
 
     /** Getting there once more, and somebody who is disappointed. */
@@ -185,6 +189,6 @@ public final class Judge {
             Place like = surface.places().get(n % surface.places().size());
             more.add(new Place(like.key() + "+" + n, like.mark()));
         }
-        return best(weigh(surface.with(more), false)).action().isWhole();
+        return best(weigh(surface.with(more), false, false)).action().isWhole();
     }
 }
