@@ -171,7 +171,7 @@ public class SheetMaking {
         row.action = action;
         row.productId = paint.map(each -> each.product().id()).orElse(null);
         row.colourId = paint.map(each -> each.colour().id()).orElse(null);
-        row.tinId = visit.tin().map(Tin::id).orElse(null);
+        row.tinId = visit.tinFor(surface).map(Tin::id).orElse(null);
         row.position = position;
         sheetWalls.save(row);
     }

@@ -125,8 +125,8 @@ final class Facing {
                 next.map(Paint::key).orElse(""),
                 film,
                 next.flatMap(paint -> paint.product().sheet()),
-                basis(stack, visit),
-                visit.tin().isPresent() ? GoesOn.Supply.IN_STORE : GoesOn.Supply.TO_BUY,
+                PaintBasis.of(stack, visit.said(), visit.tinFor(surface).map(Facing::goesOn)),
+                visit.tinFor(surface).isPresent() ? GoesOn.Supply.IN_STORE : GoesOn.Supply.TO_BUY,
                 isTrim ? Cover.SAME : cover(next, surface.topCoat()),
                 false);
     }
@@ -136,10 +136,6 @@ final class Facing {
                 paint.product().binder(),
                 paint.product().gloss60(),
                 paint.colour().lab());
-    }
-
-    private static PaintBasis basis(Stack stack, Visit visit) {
-        return PaintBasis.of(stack, visit.said(), visit.tin().map(Facing::goesOn));
     }
 
     private static PaintBasis.GoesOn goesOn(Tin tin) {

@@ -1,10 +1,13 @@
 package lumko.app.walk;
 
 import java.util.Optional;
+import lumko.app.house.Coat;
+import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.job.Action;
+import lumko.core.quantity.Volume;
 import lumko.core.record.PaintBasis;
 
 /** What was answered and decided on a wall in this turnover. */
@@ -26,6 +29,15 @@ public record Visit(
     /** Whether somebody has said that this is the paint. */
     boolean isConfirmed(Optional<Paint> paint) {
         return answer.filter(said -> said != PaintAnswer.NOT_SURE).isPresent() && paint.isPresent();
+    }
+
+    /** The tin that goes on: the one answered with or, where the record is right, what is left of the one on record. */
+    public Optional<Tin> tinFor(Surface surface) {
+        boolean isAsRecorded = answer.equals(Optional.of(PaintAnswer.RECORD_AGREES));
+        return tin.or(() -> surface.topCoat()
+                .filter(coat -> isAsRecorded)
+                .flatMap(Coat::tin)
+                .filter(left -> left.left().compareTo(Volume.ZERO) > 0));
     }
 
     /** What was found out about the paint that is on the surface. */

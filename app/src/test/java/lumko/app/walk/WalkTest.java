@@ -255,9 +255,9 @@ class WalkTest extends ApplicationTest {
         }
 
         @Test
-        void theRecordAgreesButTheTinIsAnother() {
+        void theRecordAgreesAndWhatIsLeftOfItsTinGoesOn() {
             answer(PaintAnswer.RECORD_AGREES, Optional.empty());
-            assertThat(walked().basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
+            assertThat(walked().basis()).isEqualTo(PaintBasis.SAME_TIN);
         }
 
         @Test
@@ -662,6 +662,14 @@ class WalkTest extends ApplicationTest {
             assertThat(answerOf(1)).contains(PaintAnswer.RECORD_AGREES);
             assertThat(answerOf(2)).contains(PaintAnswer.NOT_SURE);
             assertThat(answerOf(3)).isEmpty();
+        }
+
+        @Test
+        void aWallWhoseTinNobodyKnowsGetsThePaintBoughtAgain() {
+            answer(PaintAnswer.RECORD_AGREES, Optional.empty());
+            painted(1);
+            asLead(() -> deciding.agree(wallId, Deciding.Reach.ROOM));
+            assertThat(asLead(() -> walks.wall(wall(flat, 1).id())).basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
         }
 
         @Test
