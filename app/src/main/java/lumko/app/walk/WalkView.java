@@ -74,7 +74,8 @@ public final class WalkView {
 
     public String price() {
         Option option = wall.price();
-        return words.say("walk.price", option.hand(), option.paint(), option.elapsed());
+        return words.say(
+                "walk.price", option.hand(), option.paint(), option.elapsed().get());
     }
 
     public List<String> reasons() {

@@ -203,7 +203,7 @@ final class JobAnswer {
                 WORDS.word("action", option.action()),
                 Times.inMinutes(option.hand()),
                 option.paint().inLitres(),
-                hours(option.elapsed()),
+                hours(option.elapsed().get()),
                 option.shows().likely(),
                 option.shows().low(),
                 option.shows().high(),

@@ -47,7 +47,7 @@ public final class Judge {
     public Verdict judge(SurfaceCase surface) {
         Crowding crowding = Crowding.of(surface, place -> repair(surface, place));
         boolean skims = crowding.isTooMuch(figures) || asksForSkim(surface);
-        List<Option> options = weigh(surface, skims, true);
+        List<Option> options = weigh(surface, skims);
         Option best = best(options);
         return new Verdict(
                 best.action(),
@@ -67,8 +67,7 @@ public final class Judge {
                 .anyMatch(place -> repair(surface, place).paintAfter() == PaintAfter.SKIM_AND_SURFACE);
     }
 
-    /** @param isTimed whether it is asked when all is dry, which costs nothing and takes longest to find out */
-    private List<Option> weigh(SurfaceCase surface, boolean skims, boolean isTimed) {
+    private List<Option> weigh(SurfaceCase surface, boolean skims) {
         Action whole = skims ? Action.SKIM_AND_ROLL : surface.isSmoked() ? Action.FLAT : Action.ROLL;
         Priced roll = priced(surface, whole);
         List<Option> options = new ArrayList<>();
@@ -76,14 +75,14 @@ public final class Judge {
             if (action != Action.WASH || washingMayDo(surface)) {
                 Priced priced = priced(surface, action);
                 options.add(option(
-                        surface, priced, comesBack(priced, surface.places().size(), roll), isTimed));
+                        surface, priced, comesBack(priced, surface.places().size(), roll)));
             }
         }
-        options.add(option(surface, roll, comesBack(roll, 1, roll), isTimed));
+        options.add(option(surface, roll, comesBack(roll, 1, roll)));
         Duration cure = visit().plus(best(options, roll.now()));
         Priced nothing = priced(surface, Action.LEAVE);
         options.addFirst(
-                option(surface, nothing, share(cure, nothing.odds().first().likely()), isTimed));
+                option(surface, nothing, share(cure, nothing.odds().first().likely())));
         return List.copyOf(options);
     }
 
@@ -114,13 +113,12 @@ public final class Judge {
         return new Priced(action, work, now, odds.onSurface(surface, action));
     }
 
-    private Option option(SurfaceCase surface, Priced priced, Duration comingBack, boolean isTimed) {
-        Duration elapsed = isTimed ? dryAt(surface, priced.work()) : Duration.ZERO;
+    private Option option(SurfaceCase surface, Priced priced, Duration comingBack) {
         return new Option(
                 priced.action(),
                 priced.work().hand(),
                 priced.work().paint(),
-                elapsed,
+                new Later<>(() -> dryAt(surface, priced.work())),
                 priced.odds().first(),
                 comingBack,
                 priced.now().plus(comingBack),
@@ -189,6 +187,6 @@ public final class Judge {
             Place like = surface.places().get(n % surface.places().size());
             more.add(new Place(like.key() + "+" + n, like.mark()));
         }
-        return best(weigh(surface.with(more), false, false)).action().isWhole();
+        return best(weigh(surface.with(more), false)).action().isWhole();
     }
 }

@@ -19,7 +19,7 @@ public record Option(
         Action action,
         Duration hand,
         Volume paint,
-        Duration elapsed,
+        Later<Duration> elapsed,
         Chance shows,
         Duration comingBack,
         Duration expected,

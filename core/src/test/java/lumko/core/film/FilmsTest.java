@@ -59,6 +59,22 @@ class FilmsTest {
                 .toString();
     }
 
+    /** Absorption and scattering every 60 nm. */
+    @Test
+    void pigments() {
+        List<Colorant> all = new ArrayList<>(Dispenser.pigments());
+        all.add(Dispenser.WHITE_BASE);
+        all.add(Dispenser.DEEP_BASE);
+        for (Colorant pigment : all) {
+            StringBuilder bands = new StringBuilder(pigment.name());
+            for (int band = 0; band < Spectrum.BANDS; band += 6) {
+                bands.append(String.format(Locale.ROOT, ", %.4f/%.4f", pigment.k(band), pigment.s(band)));
+            }
+            lines.add(bands.toString());
+        }
+        Written.assertAsRead(FilmsTest.class, "pigments.txt", lines);
+    }
+
     @Test
     void recipes() {
         RecipeFinder finder = new RecipeFinder(Dispenser.pigments());

@@ -7,6 +7,8 @@ import java.util.List;
 import lumko.core.quantity.Area;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class RoomLightTest {
     private static RoomLight room(double walls) {
@@ -45,5 +47,27 @@ class RoomLightTest {
         assertThat(RoomLight.drops(room(0.7), room(0.68), Area.ofSquareMetres(9)))
                 .isFalse();
         assertThatThrownBy(() -> RoomLight.of(List.of())).hasMessageContaining("surfaces");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.60, 0.399, 9, true",
+        "0.60, 0.400, 9, false",
+        "0.60, 0.399, 9.01, false",
+        "0.44, 0.38, 9, true",
+        "0.44, 0.39, 9, false",
+        "0.42, 0.38, 9, false"
+    })
+    void dropsBelowTwoFifthsByMoreThanATwentieth(double before, double after, double floor, boolean drops) {
+        assertThat(RoomLight.drops(new RoomLight(before, 1), new RoomLight(after, 1), Area.ofSquareMetres(floor)))
+                .isEqualTo(drops);
+    }
+
+    @Test
+    void nothingGainsMoreThanFiftyTimes() {
+        RoomLight white = RoomLight.of(List.of(new RoomLight.Part(Area.ofSquareMetres(10), 0.999)));
+        assertThat(white.gain()).isCloseTo(50, Offset.offset(1e-9));
+        RoomLight small = RoomLight.of(List.of(new RoomLight.Part(Area.ofSquareMetres(0.5), 0.5)));
+        assertThat(small.gain()).isCloseTo(2, Offset.offset(1e-9));
     }
 }
