@@ -16,17 +16,10 @@ import java.util.function.Predicate;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Advice;
-import lumko.core.activity.Limit;
 import lumko.core.activity.Material;
-import lumko.core.activity.Precedence;
-import lumko.core.activity.Standing;
-import lumko.core.activity.Wait;
-import lumko.core.activity.Wet;
 import lumko.core.activity.WorkGraph;
-import lumko.core.drying.DryingMaterial;
 import lumko.core.fault.Fault;
 import lumko.core.figure.Catalogue;
-import lumko.core.figure.Figure;
 import lumko.core.job.Action;
 import lumko.core.job.Face;
 import lumko.core.job.Job;
@@ -48,7 +41,7 @@ import tools.jackson.databind.JsonNode;
 
 /** What the core answers to a job: verdicts, places, activities, waits, amounts, in the frozen words. */
 final class JobAnswer {
-    private static final Vocabulary WORDS = Vocabulary.read();
+    static final Vocabulary WORDS = Vocabulary.read();
     private static final Set<ActivityKind> PRIMERS = EnumSet.of(
             ActivityKind.BLOCK_STAIN,
             ActivityKind.PRIME_METAL,
@@ -59,7 +52,7 @@ final class JobAnswer {
             ActivityKind.PRIME_AGAIN,
             ActivityKind.ADHESION_PRIME,
             ActivityKind.PRIME_TRIM);
-    private static final Set<ActivityKind> COATS = EnumSet.of(
+    static final Set<ActivityKind> COATS = EnumSet.of(
             ActivityKind.FIRST_DAB,
             ActivityKind.DAB,
             ActivityKind.FEATHER,
@@ -118,7 +111,15 @@ final class JobAnswer {
         }
         List<JobPlan.Activity> activities =
                 schedule.entries().stream().map(this::activity).toList();
-        return new JobPlan(surfaces, places, activities, links(), List.of(), hours(schedule.dryAt()), said(), rules());
+        return new JobPlan(
+                surfaces,
+                places,
+                activities,
+                new JobLinks(job, graph, schedule, air, figures, this::marks).all(),
+                List.of(),
+                hours(schedule.dryAt()),
+                said(),
+                rules());
     }
 
     /** The work of one surface as if it were done alone, with what is done already. */
@@ -138,11 +139,11 @@ final class JobAnswer {
         return planner.plan(one).by(Work.View.PLACE);
     }
 
-    private static double hours(Duration duration) {
+    static double hours(Duration duration) {
         return Times.inHours(duration);
     }
 
-    private static String plain(Enum<?> constant) {
+    static String plain(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
@@ -289,130 +290,6 @@ final class JobAnswer {
                 .map(repair -> WORDS.word("method", repair.method()))
                 .distinct()
                 .toList();
-    }
-
-    private List<JobPlan.Link> links() {
-        Map<String, Activity> byId = new HashMap<>();
-        graph.activities().forEach(one -> byId.put(one.id(), one));
-        List<JobPlan.Link> links = new ArrayList<>();
-        for (Precedence precedence : graph.precedences()) {
-            Activity from = byId.get(precedence.from());
-            Activity to = byId.get(precedence.to());
-            if (to != null
-                    && (precedence.drying().isPresent() || precedence.limit().isPresent())) {
-                if (from != null) {
-                    links.addAll(links(precedence, from, to));
-                } else {
-                    graph.standing().stream()
-                            .filter(coat -> coat.id().equals(precedence.from()))
-                            .forEach(coat -> links.add(link(precedence, coat, to)));
-                }
-            }
-        }
-        graph.activities().forEach(one -> links.addAll(moments(one)));
-        return links;
-    }
-
-    /** One for each material that dries, as it has its own wait. */
-    private List<JobPlan.Link> links(Precedence precedence, Activity from, Activity to) {
-        List<JobPlan.Link> links = new ArrayList<>();
-        List<String> marks = marks(from).stream().filter(marks(to)::contains).toList();
-        List<String> surfaces =
-                from.surfaces().stream().filter(to.surfaces()::contains).toList();
-        Optional<Double> latest = precedence.limit().map(air::time).map(JobAnswer::hours);
-        for (Wet wet : precedence.drying().isPresent() ? from.wet() : List.<Wet>of()) {
-            Wait wait = new Wait(wet, precedence.drying().get().purpose());
-            links.add(new JobPlan.Link(
-                    from.id(),
-                    to.id(),
-                    surfaces,
-                    marks,
-                    material(wet, from),
-                    "dries",
-                    Optional.of(hours(air.likely(wait))),
-                    latest));
-        }
-        if (links.isEmpty()) {
-            links.add(new JobPlan.Link(
-                    from.id(),
-                    to.id(),
-                    surfaces,
-                    marks,
-                    from.wet().isEmpty() ? "" : material(from.wet().getFirst(), from),
-                    plain(precedence.why()),
-                    Optional.empty(),
-                    latest));
-        }
-        return links;
-    }
-
-    /** Counted from when the coat was put on. */
-    private JobPlan.Link link(Precedence precedence, Standing coat, Activity to) {
-        Duration start = schedule.entry(to.id()).map(Schedule.Entry::start).orElse(Duration.ZERO);
-        boolean isCeiling = job.face(coat.surface()).filter(Face::isCeiling).isPresent();
-        return new JobPlan.Link(
-                "coat on it",
-                to.id(),
-                List.of(coat.surface()),
-                List.of(),
-                isCeiling ? "ceiling paint" : "wall paint",
-                "dries",
-                precedence.drying().map(wait -> hours(coat.ago().plus(start))),
-                precedence.limit().map(air::time).map(JobAnswer::hours));
-    }
-
-    private List<JobPlan.Link> moments(Activity one) {
-        List<JobPlan.Link> links = new ArrayList<>();
-        if (one.kind() == ActivityKind.KEEP_DAMP) {
-            graph.precedences().stream()
-                    .filter(each -> each.to().equals(one.id()) && each.limit().equals(Optional.of(Limit.STAYS_DAMP)))
-                    .forEach(each -> links.add(new JobPlan.Link(
-                            each.from(),
-                            "wetting ends",
-                            one.surfaces(),
-                            marks(one),
-                            "plaster",
-                            "stays damp",
-                            Optional.of(hours(one.lasts())),
-                            Optional.empty())));
-        }
-        if (one.kind() == ActivityKind.BAG_TOOLS) {
-            links.add(new JobPlan.Link(
-                    one.id(),
-                    "tool in hand again",
-                    one.surfaces(),
-                    List.of(),
-                    "wall paint",
-                    "keeps",
-                    Optional.empty(),
-                    Optional.of(hours(air.time(Limit.BAGGED)))));
-        }
-        if (COATS.contains(one.kind())) {
-            links.add(new JobPlan.Link(
-                    one.id(),
-                    "sheen judged",
-                    one.surfaces(),
-                    List.of(),
-                    material(Wet.of(DryingMaterial.EMULSION), one),
-                    "tones down",
-                    Optional.of(hours(figures.time(Figure.SHEEN_TONES_DOWN))),
-                    Optional.empty()));
-        }
-        return links;
-    }
-
-    private static String material(Wet wet, Activity of) {
-        return switch (wet.material()) {
-            case SPACKLE, DRYING_COMPOUND, SETTING_COMPOUND, TWO_PART, PLASTER, CAULK, FINE_FILLER, TEXTURE ->
-                WORDS.word("material", Material.of(wet.material()));
-            case PRIMER, ADHESION_PRIMER, EMULSION, TRIM_WATER, TRIM_SOLVENT, DAMP_WALL, SEAL_BEAD ->
-                of.uses().stream()
-                        .map(use -> use.material())
-                        .filter(material -> material != Material.CLEANER)
-                        .findFirst()
-                        .map(material -> WORDS.word("material", material))
-                        .orElse("");
-        };
     }
 
     // ---- advice
