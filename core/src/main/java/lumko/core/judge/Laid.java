@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Phase;
 import lumko.core.activity.Wait;
 import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
@@ -18,11 +19,14 @@ import lumko.core.drying.Purpose;
 import lumko.core.fault.FaultKind;
 import lumko.core.job.Face;
 import lumko.core.job.Job;
+import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
 
 /** A plan as it is laid out in time, to be looked at: what is done where, in which order, and what is dry by then. */
 final class Laid {
+    static final Set<DryingMaterial> PRIMERS = EnumSet.of(DryingMaterial.PRIMER, DryingMaterial.ADHESION_PRIMER);
+
     private final Job job;
     private final Air air;
     private final Schedule schedule;
@@ -109,5 +113,16 @@ final class Laid {
                 .filter(each -> materials.contains(each.material()))
                 .map(each -> end(wet).plus(air.likely(new Wait(each, purpose))))
                 .noneMatch(dry -> start(next).compareTo(dry) < 0);
+    }
+
+    static boolean isCoat(Activity each) {
+        boolean isPaint = each.kind().phase() == Phase.COAT || each.kind().phase() == Phase.TRIM;
+        return isPaint && !each.paintUsed().equals(Volume.ZERO) && !each.wet().isEmpty();
+    }
+
+    static boolean isCoatOrPrimer(Activity each) {
+        return isCoat(each)
+                || each.wet().stream().map(Wet::material).anyMatch(PRIMERS::contains)
+                        && each.kind() != ActivityKind.SEAL_PAPER;
     }
 }

@@ -16,7 +16,6 @@ import lumko.core.activity.Material;
 import lumko.core.activity.Phase;
 import lumko.core.activity.Tool;
 import lumko.core.activity.Use;
-import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
 import lumko.core.drying.Purpose;
 import lumko.core.fault.FaultKind;
@@ -32,7 +31,6 @@ import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
-import lumko.core.quantity.Volume;
 import lumko.core.record.PaintBasis;
 import lumko.core.record.TopLayer;
 import lumko.core.repair.Mark;
@@ -52,8 +50,6 @@ public final class NeverRules {
             DryingMaterial.PLASTER,
             DryingMaterial.FINE_FILLER,
             DryingMaterial.CAULK);
-    private static final Set<DryingMaterial> PRIMERS =
-            EnumSet.of(DryingMaterial.PRIMER, DryingMaterial.ADHESION_PRIMER);
     private static final Set<ActivityKind> FILLS =
             EnumSet.of(FILL, FILL_AGAIN, FILL_THIRD, REFILL_HOLLOW, SKIM, SKIM_AGAIN);
     private static final Set<ActivityKind> ROLLS = EnumSet.of(ROLL, ROLL_AGAIN, ROLL_FURTHER);
@@ -93,7 +89,7 @@ public final class NeverRules {
 
     private boolean isBroken(Never rule) {
         return switch (rule) {
-            case PAINT_WET_FILLER -> laid.isWet(FILLERS, NeverRules::isCoatOrPrimer, Purpose.PAINT);
+            case PAINT_WET_FILLER -> laid.isWet(FILLERS, Laid::isCoatOrPrimer, Purpose.PAINT);
             case SAND_BETWEEN_COATS ->
                 laid.any(
                         Laid.kind(SAND, SPONGE_LEVEL),
@@ -110,7 +106,7 @@ public final class NeverRules {
             case FILL_OVER_MOULD -> isFilledBefore(FaultKind.MOULD, KILL_MOULD);
             case ROLL_SETTING_PAINT -> isRolledWhileSetting();
             case CEILING_AFTER_ACCENT -> isCeilingAfterAccent();
-            case PAINT_WET_PRIMER -> laid.isWet(PRIMERS, NeverRules::isCoat, Purpose.PAINT);
+            case PAINT_WET_PRIMER -> laid.isWet(Laid.PRIMERS, Laid::isCoat, Purpose.PAINT);
             case START_WITHOUT_ENOUGH -> isShortOfMix() && !said.contains(Advice.MIX_RUNS_OUT);
             case MIX_BINDERS -> job.active().stream().anyMatch(this::isOfTwoBinders);
             case CUT_ROOM_AHEAD -> practice.is(School.CUT_A_PIECE) && isCutTooEarly();
@@ -119,7 +115,7 @@ public final class NeverRules {
             case FILL_RAW_PAPER -> isMissing(FaultKind.TAPE_TEAR, Laid.kind(SEAL_PAPER), Laid.kind(FILL));
             case ROLL_BEFORE_TEXTURE ->
                 laid.any(
-                        NeverRules::isCoat,
+                        Laid::isCoat,
                         (coat, texture) -> coat.meets(texture) && laid.isBefore(coat, texture),
                         Laid.kind(RESTORE_TEXTURE));
             case WIPE_OLD_BLEED -> laid.activities(Laid.kind(WIPE_BLEED)).anyMatch(wiped -> !isFresh(wiped));
@@ -146,16 +142,6 @@ public final class NeverRules {
     }
 
     // ---- what is still wet
-
-    private static boolean isCoat(Activity each) {
-        boolean isPaint = each.kind().phase() == Phase.COAT || each.kind().phase() == Phase.TRIM;
-        return isPaint && !each.paintUsed().equals(Volume.ZERO) && !each.wet().isEmpty();
-    }
-
-    private static boolean isCoatOrPrimer(Activity each) {
-        return isCoat(each)
-                || each.wet().stream().map(Wet::material).anyMatch(PRIMERS::contains) && each.kind() != SEAL_PAPER;
-    }
 
     private boolean isRolledWhileSetting() {
         Predicate<Activity> rolled = each -> ROLLS.contains(each.kind()) || CEILING_ROLLS.contains(each.kind());
@@ -276,7 +262,7 @@ public final class NeverRules {
                 .filter(each -> each.places().isEmpty()
                         || each.places().contains(place)
                         || each.area().inSquareMetres() > 0 && isAlsoWhole(each))
-                .anyMatch(done -> laid.on(face).filter(NeverRules::isCoat).allMatch(coat -> laid.isBefore(done, coat)));
+                .anyMatch(done -> laid.on(face).filter(Laid::isCoat).allMatch(coat -> laid.isBefore(done, coat)));
     }
 
     /** Merged from places and a whole surface it keeps the places, but its area is that of the surface. */
@@ -287,7 +273,7 @@ public final class NeverRules {
     private boolean isPaintedRoundAPlate(Face face) {
         boolean isOff = laid.on(face).anyMatch(Laid.kind(PLATES_OFF, LOOSEN_FITTINGS, FITTINGS_OFF));
         return !isOff
-                && laid.on(face).anyMatch(NeverRules::isCoat)
+                && laid.on(face).anyMatch(Laid::isCoat)
                 && face.places().stream().map(Place::mark).anyMatch(mark -> isRoundAPlate(mark, face));
     }
 
@@ -302,7 +288,7 @@ public final class NeverRules {
     private boolean isCeilingAfterAccent() {
         Set<String> accents = job.accents();
         return laid.any(
-                each -> each.surfaces().stream().anyMatch(accents::contains) && isCoat(each),
+                each -> each.surfaces().stream().anyMatch(accents::contains) && Laid.isCoat(each),
                 (accent, ceiling) ->
                         accent.rooms().stream().anyMatch(ceiling.rooms()::contains) && laid.isBefore(accent, ceiling),
                 Laid.kind(CUT_CEILING, ROLL_CEILING, ROLL_CEILING_AGAIN));
@@ -378,7 +364,7 @@ public final class NeverRules {
 
     private boolean isPaintedDamp(Face face) {
         return job.room(face.room()).findings().contains(RoomFinding.DAMP)
-                && laid.on(face).anyMatch(NeverRules::isCoat)
+                && laid.on(face).anyMatch(Laid::isCoat)
                 && laid.on(face).noneMatch(each -> each.cautions().contains(Caution.CAUSE_FIRST));
     }
 
