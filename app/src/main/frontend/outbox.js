@@ -79,8 +79,21 @@ async function deliver(item) {
   if (response.ok) await (await database).delete(STORE, item.number);
   else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
   const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall);
-  document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: { item, body, status: response.status, isLast } }));
+  const arrival = { item, body, status: response.status, isLast };
+  tell(arrival);
+  pages.postMessage(arrival);
   return true;
+}
+
+// Whichever page sends, the page it was set on has to hear of it: the wall may stand open in another tab.
+const pages = new BroadcastChannel("lumko-outbox");
+pages.addEventListener("message", (event) => {
+  if (event.data.item.person !== person()) return;
+  tell(event.data);
+  show();
+});
+function tell(arrival) {
+  document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: arrival }));
 }
 
 function post(item) {

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import java.util.List;
 import lumko.app.house.Flat;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -53,6 +54,24 @@ class OutboxTest extends BrowserTest {
         tapOnly(page, 2400, 900);
         assertThat(page.locator("[data-row]")).hasCount(3, PATIENTLY);
         assertThat(outbox(page)).isHidden();
+    }
+
+    /** Whichever page of a device sends first sends for all: the wall that stands open in another tab has to show it. */
+    @Test
+    void whatAnotherPageSendsIsShownWhereItWasSet() {
+        Page page = enter(Screen.PHONE, "Jonas Petrak");
+        page.navigate(walk());
+        Page other = page.context().newPage();
+        other.navigate(url("/"));
+        other.evaluate(
+                "([path, wall]) => lumko.outbox.send(path,"
+                        + " {id: crypto.randomUUID(), kind: 'NAIL_HOLE', leftMm: '900', upMm: '900'}, {wall})",
+                List.of(
+                        "/walls/" + wall(flat, 0).id() + "/marks",
+                        page.locator("[data-wall]").getAttribute("data-wall")));
+        assertThat(page.locator("[data-row]")).hasCount(1, PATIENTLY);
+        assertThat(outbox(page)).isHidden();
+        assertThat(outbox(other)).isHidden();
     }
 
     @Test
