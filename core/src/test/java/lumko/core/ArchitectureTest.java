@@ -60,7 +60,7 @@ class ArchitectureTest {
             room("activity", "drying", "figure", "quantity", "record"),
             room("repair", "activity", "drying", "fault", "figure", "geometry", "practice", "quantity", "record"),
             // activities and drying only
-            room("schedule", "activity", "drying", "figure"),
+            room("schedule", "activity", "drying", "figure", "quantity"),
             room(
                     "job",
                     "activity",

@@ -129,10 +129,8 @@ class FlatController {
                     wall,
                     WallDrawing.of(
                             wall.asWall(),
-                            fill(wall),
-                            walked.marks().stream()
-                                    .map(FlatController::numbered)
-                                    .toList()),
+                            wall.fill(),
+                            walked.marks().stream().map(PlacedMark::numbered).toList()),
                     x,
                     walked.hasWork() ? Optional.of(walked.action()) : Optional.empty()));
             x += wall.asWall().width().inMillimetres();
@@ -142,19 +140,8 @@ class FlatController {
                 pieces,
                 x,
                 room.height().inMillimetres(),
-                fill(room.only(SurfaceKind.CEILING)),
-                fill(room.only(SurfaceKind.TRIM)),
+                room.only(SurfaceKind.CEILING).fill(),
+                room.only(SurfaceKind.TRIM).fill(),
                 room.light(surface -> surface.topCoat().flatMap(Coat::colour)));
-    }
-
-    private static WallDrawing.Numbered numbered(PlacedMark mark) {
-        return new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark());
-    }
-
-    private static String fill(Surface surface) {
-        return surface.topCoat()
-                .flatMap(Coat::colour)
-                .map(colour -> colour.screen().hex())
-                .orElse("");
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.paint.PaintKind;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
 import lumko.core.record.Stack;
@@ -41,6 +42,23 @@ public record Surface(
     /** The coat that one sees: the last that covers the whole surface. */
     public Optional<Coat> topCoat() {
         return coats.stream().filter(coat -> coat.layer().isSeen()).max(Comparator.comparingInt(Coat::position));
+    }
+
+    /** The colour that one sees, as a screen shows it: #rrggbb, or nothing where none is on record. */
+    public String fill() {
+        return topCoat()
+                .flatMap(Coat::colour)
+                .map(colour -> colour.screen().hex())
+                .orElse("");
+    }
+
+    /** Whether a paint of this kind is made for such a surface; wall paint is used on ceilings too, ceiling paint never on walls. */
+    public boolean suits(PaintKind paint) {
+        return switch (kind) {
+            case WALL -> paint == PaintKind.WALL;
+            case CEILING -> paint == PaintKind.CEILING || paint == PaintKind.WALL;
+            case TRIM -> paint == PaintKind.TRIM;
+        };
     }
 
     /** What is on it on a day, layer by layer. */

@@ -6,7 +6,6 @@ import lumko.core.activity.WorkGraph;
 import lumko.core.figure.Catalogue;
 import lumko.core.job.Job;
 import lumko.core.job.JobPlanner;
-import lumko.core.job.Work;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
@@ -17,7 +16,7 @@ public record LastPlan(Flat flat, Job job) {
     public record Cost(Duration labour, Volume paint, Length tape) {}
 
     Cost cost(Practice practice, Catalogue figures) {
-        WorkGraph work = new JobPlanner(figures, practice).plan(job).by(Work.View.FLAT);
+        WorkGraph work = new JobPlanner(figures, practice).plan(job).unordered();
         return new Cost(work.hand(), work.paint(), work.tape());
     }
 }

@@ -186,7 +186,7 @@ public class SheetMaking {
         Map<String, Volume> litres = new HashMap<>();
         for (Face face : job.active()) {
             Job alone = Job.of(job.room(face.room()), face, job.site());
-            litres.put(face.key(), planner.plan(alone).by(Work.View.FLAT).paint());
+            litres.put(face.key(), planner.plan(alone).unordered().paint());
         }
         sheetWalls
                 .findBySheetIdOrderByPosition(sheetId)

@@ -50,13 +50,8 @@ public record StepPlaces(String label, List<Line> lines, WallDrawing drawing) {
                 alike.values().stream().map(marks -> line(marks, words)).toList(),
                 WallDrawing.of(
                         surface.asWall(),
-                        surface.topCoat()
-                                .flatMap(coat -> coat.colour())
-                                .map(colour -> colour.screen().hex())
-                                .orElse(""),
-                        here.stream()
-                                .map(mark -> new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark()))
-                                .toList()));
+                        surface.fill(),
+                        here.stream().map(PlacedMark::numbered).toList()));
     }
 
     private static List<Object> alike(PlacedMark mark) {

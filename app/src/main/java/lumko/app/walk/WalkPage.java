@@ -1,10 +1,8 @@
 package lumko.app.walk;
 
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.bench.KeptResults;
@@ -12,7 +10,6 @@ import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
 import lumko.app.history.History;
 import lumko.app.house.Surface;
-import lumko.app.paint.PaintKind;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
@@ -106,13 +103,11 @@ class WalkPage {
     /** Tins of what is made for such a surface; of its own colour first, then by how near their colours are to it. */
     private List<Tin> tins(Surface surface) {
         Optional<Lab> own = surface.topCoat().flatMap(coat -> coat.colour()).map(colour -> colour.lab());
-        Set<PaintKind> fit =
-                surface.isCeiling() ? EnumSet.of(PaintKind.CEILING, PaintKind.WALL) : EnumSet.of(PaintKind.WALL);
         Comparator<Tin> nearest = Comparator.comparingDouble(
                 tin -> own.map(lab -> ColourDifference.between(lab, tin.colour().lab()))
                         .orElse(0.0));
         return store.stock().onShelf().stream()
-                .filter(tin -> fit.contains(tin.product().kind()))
+                .filter(tin -> surface.suits(tin.product().kind()))
                 .sorted(nearest.thenComparing(Tin::label))
                 .toList();
     }
@@ -120,13 +115,7 @@ class WalkPage {
     private static WallDrawing drawing(WalkedWall walked) {
         return WallDrawing.of(
                 walked.surface().asWall(),
-                walked.surface()
-                        .topCoat()
-                        .flatMap(coat -> coat.colour())
-                        .map(colour -> colour.screen().hex())
-                        .orElse(""),
-                walked.marks().stream()
-                        .map(mark -> new WallDrawing.Numbered(mark.id(), mark.number(), mark.mark()))
-                        .toList());
+                walked.surface().fill(),
+                walked.marks().stream().map(PlacedMark::numbered).toList());
     }
 }

@@ -12,7 +12,6 @@ import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
 import lumko.app.reading.Candidate;
 import lumko.core.activity.Caution;
-import lumko.core.activity.WorkGraph;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.figure.Catalogue;
@@ -24,7 +23,6 @@ import lumko.core.job.Action;
 import lumko.core.job.Cover;
 import lumko.core.job.FittingWay;
 import lumko.core.job.JobPlanner;
-import lumko.core.job.Work;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
 import lumko.core.practice.Practice;
@@ -105,8 +103,11 @@ public final class WalkView {
     /** What can hurt someone in the work as decided. */
     public Set<Caution> cautions() {
         Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-        WorkGraph work = new JobPlanner(figures, practice).plan(wall.job()).by(Work.View.SURFACE);
-        work.activities().forEach(activity -> cautions.addAll(activity.cautions()));
+        new JobPlanner(figures, practice)
+                .plan(wall.job())
+                .unordered()
+                .activities()
+                .forEach(activity -> cautions.addAll(activity.cautions()));
         return cautions;
     }
 

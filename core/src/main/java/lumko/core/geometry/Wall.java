@@ -82,18 +82,6 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
         return area;
     }
 
-    /** Every metre of edge that is cut in when the wall is painted: ceiling line, both corners, skirting, round openings. */
-    public Length cutInLength() {
-        double millimetres = 2 * width.inMillimetres() + 2 * height.inMillimetres();
-        for (Opening opening : openings) {
-            Box box = opening.box();
-            boolean toFloor = box.bottom().inMillimetres() <= 0;
-            millimetres += 2 * box.height().inMillimetres()
-                    + (toFloor ? 0 : 2) * box.width().inMillimetres();
-        }
-        return Length.ofMillimetres(millimetres);
-    }
-
     /** Whether a place lies within the edges and in no opening. */
     public boolean isOnWall(Spot spot) {
         double left = spot.fromLeft().inMillimetres();

@@ -2,6 +2,7 @@ package lumko.core.job;
 
 import java.util.List;
 import java.util.Optional;
+import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.EveryTime;
@@ -10,6 +11,7 @@ import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.record.Stack;
+import lumko.core.record.TopLayer;
 
 /**
  * A wall, a ceiling, or the trim of a room, as a job finds it, and what is to be done with it.
@@ -37,6 +39,9 @@ public record Face(
         Around around,
         Fate fate,
         CoatsOn coatsOn) {
+    /** From this share of a surface on it counts as bare, not as patched. ASSUMPTION. */
+    private static final double MOST_OF_IT = 0.6;
+
     /** A room of doors alone has hardly any. */
     private static final Length TRIM_LEAST = Length.ofMetres(0.1);
 
@@ -114,6 +119,17 @@ public record Face(
                 texture,
                 List.of(),
                 List.of());
+    }
+
+    /** Whether there is no coat on it, by its record or because that is marked on most of it. */
+    public boolean isBare() {
+        double marked = places.stream()
+                .map(place -> place.mark().fault())
+                .filter(fault -> fault.kind() == FaultKind.BARE_SURFACE)
+                .mapToDouble(fault -> fault.area().inSquareMetres())
+                .sum();
+        return stack.top() == TopLayer.BARE
+                || marked >= MOST_OF_IT * wall.paintedArea().inSquareMetres();
     }
 
     public boolean isCeiling() {

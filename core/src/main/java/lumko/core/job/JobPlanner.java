@@ -23,11 +23,11 @@ import lumko.core.paint.Binder;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Times;
 import lumko.core.record.Age;
-import lumko.core.record.TopLayer;
 import lumko.core.repair.Ground;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
 import lumko.core.repair.Repairs;
+import org.jspecify.annotations.Nullable;
 
 /** Turns what is to be done with each surface into work, in the practice of the house: protect, prepare, coat, trim, close. */
 public final class JobPlanner {
@@ -35,7 +35,7 @@ public final class JobPlanner {
     private final Practice practice;
     private final Repairs repairs;
     private final WillItHold will;
-    private final Order order;
+    private @Nullable Order order;
 
     public JobPlanner(Catalogue figures) {
         this(figures, Practice.STARTING);
@@ -46,7 +46,6 @@ public final class JobPlanner {
         this.practice = practice;
         this.repairs = new Repairs(figures, practice);
         this.will = new WillItHold(figures);
-        this.order = new Order(practice);
     }
 
     /** The work of a job; none where all of its surfaces are left. */
@@ -83,14 +82,22 @@ public final class JobPlanner {
      * @param more by room; its ids must not be in the job yet
      */
     public WorkGraph joined(WorkGraph underWay, Set<String> done, WorkGraph more) {
-        return new Joining(order).joined(underWay, done, more.activities());
+        return new Joining(order()).joined(underWay, done, more.activities());
     }
 
     private Work work(Job job, Laying laying) {
         List<Activity> activities = laying.activities().stream()
                 .filter(activity -> !job.done().contains(activity.kind()))
                 .toList();
-        return new Work(order, activities, standing(job), job.accents());
+        return new Work(this::order, activities, standing(job), job.accents());
+    }
+
+    /** Made when first asked for: whoever only adds work up needs none. */
+    private synchronized Order order() {
+        if (order == null) {
+            order = new Order(practice);
+        }
+        return order;
     }
 
     private List<Task> tasks(Job job) {
@@ -236,7 +243,7 @@ public final class JobPlanner {
                 job.site(),
                 face.isPaintedWhole() ? Ground.Painted.FROM_EDGE_TO_EDGE : Ground.Painted.IN_SPOTS,
                 freshest(face, job),
-                face.stack().top() == TopLayer.BARE && !face.isTrim());
+                face.isBare() && !face.isTrim());
     }
 
     /** What crept onto trim came from the wall beside it. */

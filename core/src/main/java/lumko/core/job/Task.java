@@ -30,9 +30,6 @@ import lumko.core.repair.Textures;
  * @param painted its area without what is deducted for openings
  */
 record Task(Face face, Room room, Ground ground, List<Made> made, Holding holding, BuildUp build, Area painted) {
-    /** From this share of a surface on it counts as bare, not as patched. ASSUMPTION. */
-    private static final double MOST_OF_IT = 0.6;
-
     /** A mark and how it is made good. */
     record Made(Place place, Repair repair) {}
 
@@ -82,17 +79,7 @@ record Task(Face face, Room room, Ground ground, List<Made> made, Holding holdin
 
     /** Whether no film is left on it that could be keyed or washed. */
     boolean isBare() {
-        return face.stack().top() == TopLayer.BARE || isStripped() || isBareAllOver(face);
-    }
-
-    /** Whether what is marked as bare is the surface, not a patch of it. */
-    private static boolean isBareAllOver(Face face) {
-        double bare = face.places().stream()
-                .map(place -> place.mark().fault())
-                .filter(fault -> fault.kind() == FaultKind.BARE_SURFACE)
-                .mapToDouble(fault -> fault.area().inSquareMetres())
-                .sum();
-        return bare >= MOST_OF_IT * face.wall().paintedArea().inSquareMetres();
+        return face.isBare() || isStripped();
     }
 
     /** Whether its first coat goes on primer. */
@@ -120,7 +107,7 @@ record Task(Face face, Room room, Ground ground, List<Made> made, Holding holdin
         if (has(face, FaultKind.GLASSY_PLASTER)) {
             found.add(WillItHold.Found.GLASSY);
         }
-        TopLayer top = isBareAllOver(face) ? TopLayer.BARE : face.stack().top();
+        TopLayer top = face.isBare() ? TopLayer.BARE : face.stack().top();
         Binder next = face.goesOn().binder();
         return will.answer(top, face.stack().ageOfTop(), face.stack().substrate(), next, found);
     }

@@ -1,19 +1,18 @@
 package lumko.core.job;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Phase;
 import lumko.core.activity.Standing;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.DryingMaterial;
-import lumko.core.quantity.Volume;
 
 /**
  * Everything that is done on a job, mark by mark, surface by surface. Merging is a view of it: what has to be done at one go
@@ -29,13 +28,14 @@ public final class Work {
         FLAT
     }
 
-    private final Order order;
+    private final Supplier<Order> order;
     private final List<Activity> activities;
     private final List<Standing> standing;
     private final Set<String> accents;
     private final Set<String> taped = new HashSet<>();
 
-    Work(Order order, List<Activity> activities, List<Standing> standing, Set<String> accents) {
+    /** @param order asked for only where activities are put in one */
+    Work(Supplier<Order> order, List<Activity> activities, List<Standing> standing, Set<String> accents) {
         this.order = order;
         this.activities = List.copyOf(activities);
         this.standing = List.copyOf(standing);
@@ -49,22 +49,9 @@ public final class Work {
         return activities.isEmpty();
     }
 
-    /** Work of the hand on the surfaces, without the visit to the flat that is there anyway. */
-    public Duration hand() {
-        Duration sum = Duration.ZERO;
-        for (Activity activity : activities) {
-            sum = activity.kind().isOfTheVisit() ? sum : sum.plus(activity.hand());
-        }
-        return sum;
-    }
-
-    /** Everything that is put on the surfaces from a tin of the record. */
-    public Volume paint() {
-        Volume sum = Volume.ZERO;
-        for (Activity activity : activities) {
-            sum = activity.kind().isOfTheVisit() ? sum : sum.plus(activity.paintUsed());
-        }
-        return sum;
+    /** The activities place by place, for whoever only adds them up: nothing is said of what comes before what. */
+    public WorkGraph unordered() {
+        return new WorkGraph(activities, List.of(), standing);
     }
 
     /** The activities, each kind merged as far as the view goes, with what comes before what. */
@@ -76,7 +63,7 @@ public final class Work {
         }
         List<Activity> merged = new ArrayList<>();
         gathered.values().forEach(each -> merged.add(each.activity()));
-        return new Links(order, standing, accents).graph(merged);
+        return new Links(order.get(), standing, accents).graph(merged);
     }
 
     private String id(Activity activity, View view) {
@@ -98,7 +85,7 @@ public final class Work {
         String surfaces = String.join("+", activity.surfaces());
         String rooms = String.join("+", activity.rooms());
         boolean isTaped = activity.surfaces().stream().anyMatch(taped::contains);
-        boolean isBySurface = view == View.SURFACE || order.isAtOneGo(activity.kind(), isTaped);
+        boolean isBySurface = view == View.SURFACE || order.get().isAtOneGo(activity.kind(), isTaped);
         String where = isBySurface && !surfaces.isEmpty() ? surfaces : view == View.FLAT ? "" : rooms;
         boolean isKeptDamp = activity.wet().stream().anyMatch(wet -> wet.material() == DryingMaterial.PLASTER);
         if (isKeptDamp) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
+import lumko.core.activity.WorkGraph;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Action;
@@ -105,19 +106,20 @@ public final class Judge {
     /**
      * @param now hand and paint
      */
-    private record Priced(Action action, Work work, Duration now, Odds odds) {}
+    private record Priced(Action action, Work work, WorkGraph sums, Duration now, Odds odds) {}
 
     private Priced priced(SurfaceCase surface, Action action) {
         Work work = planner.plan(surface.job(action));
-        Duration now = work.hand().plus(figures.worth(Figure.LITRE_IN_MINUTES, work.paint()));
-        return new Priced(action, work, now, odds.onSurface(surface, action));
+        WorkGraph sums = work.unordered().onSurfaces();
+        Duration now = sums.hand().plus(figures.worth(Figure.LITRE_IN_MINUTES, sums.paint()));
+        return new Priced(action, work, sums, now, odds.onSurface(surface, action));
     }
 
     private Option option(SurfaceCase surface, Priced priced, Duration comingBack) {
         return new Option(
                 priced.action(),
-                priced.work().hand(),
-                priced.work().paint(),
+                priced.sums().hand(),
+                priced.sums().paint(),
                 new Later<>(() -> dryAt(surface, priced.work())),
                 priced.odds().first(),
                 comingBack,

@@ -32,7 +32,6 @@ import lumko.core.practice.School;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
 import lumko.core.record.PaintBasis;
-import lumko.core.record.TopLayer;
 import lumko.core.repair.Mark;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
@@ -297,7 +296,7 @@ public final class NeverRules {
     // ---- what is bare
 
     private static boolean isRaw(Face face) {
-        return face.stack().top() == TopLayer.BARE && !face.isTrim();
+        return face.isBare() && !face.isTrim();
     }
 
     private boolean isOnlySpotPrimed(Face face) {

@@ -57,9 +57,4 @@ public sealed interface Age {
     default boolean isUnderDays(double days) {
         return this instanceof Known known && known.years() * DAYS_A_YEAR < days;
     }
-
-    /** Whether it is known to be more than so many years. */
-    default boolean isOverYears(double years) {
-        return this instanceof Known known && known.years() > years;
-    }
 }

@@ -70,10 +70,6 @@ final class Chain {
         return fault.measures().depth();
     }
 
-    double extentMm() {
-        return fault.extent().inMillimetres();
-    }
-
     double depthMm() {
         return fault.measures().depth().inMillimetres();
     }

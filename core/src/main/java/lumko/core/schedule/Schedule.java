@@ -14,6 +14,7 @@ import lumko.core.activity.Wait;
 import lumko.core.activity.Wet;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Purpose;
+import lumko.core.quantity.Times;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param dryAt when the last coat is dry
  */
 public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
+    /** What runs out within this goes before everything else. ASSUMPTION. */
+    private static final Duration SOON = Duration.ofHours(2);
+
     /**
      * An activity in time, counted from the start of the job.
      *
@@ -108,14 +112,14 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
             }
             Duration dryAt = Duration.ZERO;
             for (Entry entry : entries) {
-                dryAt = later(dryAt, entry.end());
+                dryAt = Times.longer(dryAt, entry.end());
                 for (Wet wet : entry.activity().wet()) {
-                    dryAt = later(dryAt, entry.end().plus(air.likely(new Wait(wet, Purpose.RECOAT))));
+                    dryAt = Times.longer(dryAt, entry.end().plus(air.likely(new Wait(wet, Purpose.RECOAT))));
                 }
             }
             Duration handsEnd = Duration.ZERO;
             for (Duration each : free) {
-                handsEnd = later(handsEnd, each);
+                handsEnd = Times.longer(handsEnd, each);
             }
             return new Schedule(entries, handsEnd, dryAt);
         }
@@ -195,7 +199,7 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
         }
 
         private void take(Candidate next, int person) {
-            Duration start = later(free[person], next.ready());
+            Duration start = Times.longer(free[person], next.ready());
             Duration waited = start.minus(free[person]);
             Activity activity = next.activity();
             Duration end = start.plus(activity.lasts());
@@ -211,12 +215,5 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
             ended.put(activity.id(), end);
             left.remove(activity);
         }
-
-        private static Duration later(Duration one, Duration other) {
-            return one.compareTo(other) >= 0 ? one : other;
-        }
     }
-
-    /** What runs out within this goes before everything else. ASSUMPTION. */
-    private static final Duration SOON = Duration.ofHours(2);
 }

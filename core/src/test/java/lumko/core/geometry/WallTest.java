@@ -50,27 +50,6 @@ class WallTest {
     }
 
     @Nested
-    class CutIn {
-        @Test
-        void aBareWallIsCutInAllRound() {
-            assertThat(wall(4000, 2500).cutInLength().inMetres()).isCloseTo(13, EXACT);
-        }
-
-        @Test
-        void aDoorAddsItsTwoSidesBecauseItsHeadReplacesTheSkirting() {
-            assertThat(wall(4000, 2500, door(1000)).cutInLength().inMetres()).isCloseTo(13 + 2 * 2.04, EXACT);
-        }
-
-        @Test
-        void aWindowAddsAllItsSides() {
-            assertThat(wall(4000, 2500, window(500, 900, 1200, 1300))
-                            .cutInLength()
-                            .inMetres())
-                    .isCloseTo(13 + 5, EXACT);
-        }
-    }
-
-    @Nested
     class WhatCannotBe {
         @ParameterizedTest
         @CsvSource({"0, 2500", "-4000, 2500", "99.9, 2500", "30001, 2500", "4000, 0", "4000, -1", "4000, 30001"})
