@@ -253,7 +253,7 @@ final class JobReader {
                 layer,
                 layer == Layer.FINISH ? Optional.of(paint(onIt)) : Optional.empty(),
                 film(onIt),
-                Optional.empty(),
+                Set.of(),
                 Batch.UNKNOWN,
                 age,
                 Optional.empty());

@@ -296,6 +296,8 @@ public enum Figure {
     /** Of a skim coat, the average of the first and of the thinner second. */
     SKIM_FILM(SIZES, MILLIMETRES, 0.6, 0.1, 5, ASSUMED),
     SKIM_FILM_AGAIN(SIZES, MILLIMETRES, 0.3, 0.1, 5, ASSUMED),
+    /** New plaster on masonry, base and finish. */
+    PLASTER_COAT(SIZES, MILLIMETRES, 12, 3, 40, ASSUMED),
     /** What a skim dries by: where it is thickest. */
     SKIM_THICKEST(SIZES, MILLIMETRES, 1, 0.1, 10, ASSUMED),
     /** A sheet along a wall that is rolled. */

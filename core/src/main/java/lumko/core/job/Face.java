@@ -132,6 +132,11 @@ public record Face(
                 || marked >= MOST_OF_IT * wall.paintedArea().inSquareMetres();
     }
 
+    /** The same, but that old paper is no bare surface: it was finished once. */
+    public boolean isRaw() {
+        return isBare() && (stack.isRaw() || stack.top() != TopLayer.BARE);
+    }
+
     public boolean isCeiling() {
         return side == Side.CEILING;
     }

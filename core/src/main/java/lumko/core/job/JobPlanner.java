@@ -10,6 +10,7 @@ import java.util.Set;
 import lumko.core.activity.Activity;
 import lumko.core.activity.Move;
 import lumko.core.activity.Standing;
+import lumko.core.activity.Standing.NextCoat;
 import lumko.core.activity.Tool;
 import lumko.core.activity.Wet;
 import lumko.core.activity.WorkGraph;
@@ -193,14 +194,19 @@ public final class JobPlanner {
         List<Standing> standing = new ArrayList<>();
         for (Face face : job.faces()) {
             Holding holding = Task.holding(face, job.room(face.room()), will);
-            if (face.stack().ageOfTop() instanceof Age.Known age && age.isUnderDays(figures.limit(Figure.FULL_CURE))) {
+            FreshPlaster.on(face.stack(), figures)
+                    .ifPresent(fresh -> standing.add(
+                            new Standing(face.room(), face.key(), fresh.wet(), fresh.ago(), NextCoat.ONCE_DRY)));
+            if (!face.stack().isRaw()
+                    && face.stack().ageOfTop() instanceof Age.Known age
+                    && age.isUnderDays(figures.limit(Figure.FULL_CURE))) {
                 boolean mustCure = face.isPaintedWhole() && holding.needs().contains(Need.WAIT_FOR_CURE);
                 standing.add(new Standing(
                         face.room(),
                         face.key(),
                         Wet.of(on(face)),
                         Times.ofHours(age.years() * Age.DAYS_A_YEAR * 24),
-                        mustCure));
+                        mustCure ? NextCoat.ONCE_CURED : NextCoat.ANY_TIME));
             }
         }
         return standing;

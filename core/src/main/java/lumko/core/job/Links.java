@@ -15,6 +15,7 @@ import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Limit;
 import lumko.core.activity.Precedence;
 import lumko.core.activity.Standing;
+import lumko.core.activity.Standing.NextCoat;
 import lumko.core.activity.Wait;
 import lumko.core.activity.Why;
 import lumko.core.activity.WorkGraph;
@@ -227,12 +228,20 @@ final class Links {
     }
 
     private static Optional<Purpose> waitsFor(Standing coat, Activity activity) {
+        if (coat.next() == NextCoat.ONCE_DRY) {
+            return activity.kind()
+                    .needsDryFor()
+                    .filter(purpose -> purpose == Purpose.PAINT)
+                    .filter(purpose -> activity.surfaces().contains(coat.surface()));
+        }
         if (activity.kind() == ActivityKind.TAPE_EDGES && activity.rooms().contains(coat.room())) {
             return Optional.of(Purpose.TAPE);
         }
         boolean isCoat = !activity.paintUsed().equals(Volume.ZERO)
                 && activity.kind().needsDryFor().equals(Optional.of(Purpose.PAINT));
-        return coat.mustCure() && isCoat && activity.surfaces().contains(coat.surface())
+        return coat.next() == NextCoat.ONCE_CURED
+                        && isCoat
+                        && activity.surfaces().contains(coat.surface())
                 ? Optional.of(Purpose.CURE)
                 : Optional.empty();
     }

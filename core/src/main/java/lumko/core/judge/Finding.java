@@ -26,6 +26,9 @@ public sealed interface Finding {
 
     record PaintBoughtAgain() implements Finding {}
 
+    /** New board, plaster, skim: there is no coat on it that could be touched up. */
+    record SurfaceIsBare() implements Finding {}
+
     /** Somebody who pays wants another colour. */
     record ColourIsWanted() implements Finding {}
 

@@ -74,8 +74,12 @@ final class HardRules {
         if (isWanted && !action.isWhole()) {
             findings.add(new Finding.ColourIsWanted());
         }
+        boolean isBare = surface.face().isRaw();
+        if (isBare && !action.isWhole()) {
+            findings.add(new Finding.SurfaceIsBare());
+        }
         if (surface.places().isEmpty()) {
-            if (action != Action.LEAVE && !surface.isSmoked() && !isWanted) {
+            if (action != Action.LEAVE && !surface.isSmoked() && !isWanted && !isBare) {
                 findings.add(new Finding.NothingMarked());
             }
             return findings;
@@ -109,7 +113,12 @@ final class HardRules {
 
     private static void paintRules(SurfaceCase surface, List<Finding> findings) {
         switch (surface.basis()) {
-            case UNKNOWN, BARE -> findings.add(new Finding.PaintUnknown());
+            case UNKNOWN -> findings.add(new Finding.PaintUnknown());
+            case BARE -> {
+                if (!surface.face().isRaw()) {
+                    findings.add(new Finding.PaintUnknown());
+                }
+            }
             case OTHER_PAINT -> findings.add(new Finding.PaintIsOther());
             case SAME_TIN, SAME_BATCH, BOUGHT_AGAIN, NOT_CONFIRMED -> {
                 if (surface.colour().isEmpty() || surface.gloss().isEmpty()) {

@@ -65,7 +65,7 @@ public enum PaintBasis {
     }
 
     private static PaintBasis ofSamePaint(Coat coat, GoesOn paint) {
-        if (coat.tin().isPresent() && coat.tin().equals(paint.tin())) {
+        if (paint.tin().filter(coat.tins()::contains).isPresent()) {
             return SAME_TIN;
         }
         return coat.batch().isCertainly(paint.batch()) ? SAME_BATCH : BOUGHT_AGAIN;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lumko.core.paint.Batch;
 import lumko.core.paint.Binder;
 
 /**
@@ -18,6 +19,20 @@ public record Stack(Substrate substrate, List<Coat> coats) {
         coats = List.copyOf(coats);
     }
 
+    /** Nothing is on it yet but what it is made of, or a skim, since so long. */
+    public static Stack raw(Raw raw, Substrate recorded, Age since) {
+        return new Stack(raw.substrate(recorded), List.of(Coat.of(raw.layer(), since)));
+    }
+
+    /** The same, now that it is known which tin the coat that one sees came from. */
+    public Stack seenFrom(String tin, Batch batch) {
+        return new Stack(
+                substrate,
+                coats.stream()
+                        .map(coat -> seen().filter(coat::equals).isPresent() ? coat.from(tin, batch) : coat)
+                        .toList());
+    }
+
     /** The coat that one sees: the last that covers the whole surface and is not painted over by a primer alone. */
     public Optional<Coat> seen() {
         return coats.stream().filter(coat -> coat.layer().isSeen()).reduce((first, last) -> last);
@@ -25,6 +40,17 @@ public record Stack(Substrate substrate, List<Coat> coats) {
 
     private Optional<Coat> last() {
         return coats.stream().filter(coat -> coat.layer().isWhole()).reduce((first, last) -> last);
+    }
+
+    /** Whether it was never painted: the last layer is what it is made of, or a skim on it. */
+    public boolean isRaw() {
+        return last().filter(coat -> coat.layer() == Layer.SUBSTRATE || coat.layer() == Layer.SKIM)
+                .isPresent();
+    }
+
+    /** Whether what was put on last is a skim, and not what the wall is made of. */
+    public boolean isSkimmed() {
+        return last().filter(coat -> coat.layer() == Layer.SKIM).isPresent();
     }
 
     /** How old the layer is that the next coat meets. */

@@ -7,5 +7,9 @@ public enum Substrate {
     LIME_PLASTER,
     TIMBER,
     METAL,
-    PANEL
+    PANEL;
+
+    public boolean isPlaster() {
+        return this == SKIM_PLASTER || this == LIME_PLASTER;
+    }
 }

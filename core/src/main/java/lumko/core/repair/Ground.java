@@ -53,7 +53,7 @@ public record Ground(
 
     /** Whether it is old or new plaster rather than board, timber, metal or panel. */
     public boolean isPlaster() {
-        return substrate == Substrate.SKIM_PLASTER || substrate == Substrate.LIME_PLASTER;
+        return substrate.isPlaster();
     }
 
     /** Whether it sucks new plaster dry. */

@@ -66,8 +66,7 @@ public final class Given {
 
     public static Stack painted(String paint, Film film, double years) {
         return new Stack(
-                Substrate.GYPSUM_BOARD,
-                List.of(Coat.finish(paint, film, Optional.empty(), Batch.UNKNOWN, Age.ofYears(years))));
+                Substrate.GYPSUM_BOARD, List.of(Coat.finish(paint, film, Set.of(), Batch.UNKNOWN, Age.ofYears(years))));
     }
 
     public static Stack bare(Substrate substrate) {

@@ -14,19 +14,26 @@ import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Standing;
 import lumko.core.activity.WorkGraph;
+import lumko.core.drying.Climate;
 import lumko.core.drying.Purpose;
 import lumko.core.fault.RoomFinding;
 import lumko.core.hold.Need;
 import lumko.core.paint.Binder;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
+import lumko.core.quantity.Times;
+import lumko.core.record.Age;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
+import lumko.core.record.Raw;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
+import lumko.core.schedule.Air;
+import lumko.core.schedule.Schedule;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What a surface needs so that the next coat holds is in its plan, whatever the need and whatever the practice. */
@@ -86,13 +93,56 @@ class NeedsTest {
         WorkGraph work = plan(Practice.STARTING, with(Need.WAIT_FOR_CURE));
         Standing coat = work.standing().getFirst();
         Activity first = one(work, CUT_IN);
-        assertThat(coat.mustCure()).isTrue();
+        assertThat(coat.next()).isEqualTo(Standing.NextCoat.ONCE_CURED);
         assertThat(work.precedences()).anySatisfy(each -> {
             assertThat(each.from()).isEqualTo(coat.id());
             assertThat(each.to()).isEqualTo(first.id());
             assertThat(each.drying())
                     .hasValueSatisfying(wait -> assertThat(wait.purpose()).isEqualTo(Purpose.CURE));
         });
+    }
+
+    /** Published: plaster dries about a millimetre a day; a skim is pale within a week. */
+    @ParameterizedTest
+    @CsvSource({"NEW_PLASTER, MIST_COAT, 6, 20", "NEW_SKIM, MIST_COAT, 1, 7", "NEW_COMPOUND, PRIME_WALL, 0.3, 3"})
+    void whatWasPutOnWetIsWaitedForByItsFirstCoat(Raw raw, ActivityKind first, double least, double most) {
+        WorkGraph fresh = plan(Practice.STARTING, raw(raw, Age.ofDays(0)));
+        Standing plaster = fresh.standing().getFirst();
+        assertThat(fresh.precedences()).anySatisfy(each -> {
+            assertThat(each.from()).isEqualTo(plaster.id());
+            assertThat(each.to()).isEqualTo(one(fresh, first).id());
+        });
+        assertThat(startInDays(fresh, first)).isBetween(least, most);
+        // it has stood long enough, or nobody knows how long
+        assertThat(startInDays(plan(Practice.STARTING, raw(raw, Age.ofDays(28))), first))
+                .isLessThan(0.1);
+        assertThat(plan(Practice.STARTING, raw(raw, Age.UNKNOWN)).standing()).isEmpty();
+    }
+
+    @Test
+    void boardHasNothingToDryOut() {
+        assertThat(plan(Practice.STARTING, raw(Raw.NEW_BOARD, Age.ofDays(0))).standing())
+                .isEmpty();
+    }
+
+    private static Job raw(Raw raw, Age since) {
+        Face face = Face.wall(
+                        "w",
+                        "r",
+                        Given.plainWall(),
+                        Stack.raw(raw, Substrate.GYPSUM_BOARD, since),
+                        GoesOn.same("oat", MATT, PaintBasis.BARE),
+                        List.of())
+                .with(Action.ROLL);
+        return Job.of(Given.room(), face, Given.NEW_HOUSE);
+    }
+
+    private static double startInDays(WorkGraph graph, ActivityKind kind) {
+        return Schedule.of(graph, 1, new Air(Climate.REFERENCE, FIGURES)).entries().stream()
+                .filter(entry -> entry.activity().kind() == kind)
+                .mapToDouble(entry -> Times.inHours(entry.start()) / 24)
+                .min()
+                .orElseThrow();
     }
 
     @ParameterizedTest

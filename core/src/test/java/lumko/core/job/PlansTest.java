@@ -188,8 +188,7 @@ class PlansTest {
 
     private static Stack unknown() {
         return new Stack(
-                Substrate.GYPSUM_BOARD,
-                List.of(Coat.finish("oat", MATT, Optional.empty(), Batch.UNKNOWN, Age.UNKNOWN)));
+                Substrate.GYPSUM_BOARD, List.of(Coat.finish("oat", MATT, Set.of(), Batch.UNKNOWN, Age.UNKNOWN)));
     }
 
     private static Face old(String key, Mark... marks) {
@@ -197,7 +196,7 @@ class PlansTest {
                 Substrate.LIME_PLASTER,
                 List.of(
                         Coat.of(Layer.SUBSTRATE, Age.UNKNOWN),
-                        Coat.finish("oat", MATT, Optional.empty(), Batch.UNKNOWN, Age.ofYears(20))));
+                        Coat.finish("oat", MATT, Set.of(), Batch.UNKNOWN, Age.ofYears(20))));
         Wall wall = new Wall(Length.ofMetres(4), Length.ofMetres(2.5), Texture.HEAVY, List.of(), List.of());
         return Face.wall(key, "r", wall, stack, again("oat"), places(key, marks))
                 .with(Action.ROLL);

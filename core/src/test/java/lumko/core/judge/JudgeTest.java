@@ -24,6 +24,7 @@ import lumko.core.job.Given;
 import lumko.core.job.GoesOn;
 import lumko.core.quantity.Times;
 import lumko.core.record.PaintBasis;
+import lumko.core.record.Raw;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
@@ -295,6 +296,21 @@ class JudgeTest {
             assertThat(verdict(clean)).isEqualTo(Action.ROLL);
             assertThat(against(clean, Action.LEAVE)).containsExactly(Finding.ColourIsWanted.class);
         }
+
+        @ParameterizedTest
+        @EnumSource(Raw.class)
+        void whatWasNeverPaintedIsPaintedWholeWhateverIsMarked(Raw raw) {
+            Stack stack = Stack.raw(raw, Substrate.GYPSUM_BOARD, lumko.core.record.Age.UNKNOWN);
+            GoesOn first = GoesOn.same("oat", MATT, PaintBasis.BARE);
+            for (List<Mark> marks : List.of(List.<Mark>of(), nails(2, 800))) {
+                SurfaceCase surface = wall(stack, first, marks);
+                assertThat(verdict(surface)).isEqualTo(Action.ROLL);
+                assertThat(against(surface, Action.LEAVE)).contains(Finding.SurfaceIsBare.class);
+                assertThat(judge.judge(surface).reasons())
+                        .contains(new Finding.SurfaceIsBare())
+                        .doesNotContain(new Finding.NothingMarked());
+            }
+        }
     }
 
     @Nested
@@ -462,7 +478,7 @@ class JudgeTest {
                     List.of(lumko.core.record.Coat.finish(
                             "oat",
                             MATT,
-                            java.util.Optional.empty(),
+                            java.util.Set.of(),
                             lumko.core.paint.Batch.UNKNOWN,
                             lumko.core.record.Age.UNKNOWN)));
             SurfaceCase surface = wall(stack, GoesOn.same("oat", MATT, PaintBasis.BOUGHT_AGAIN), nails(1, 800));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lumko.core.paint.Batch;
 import lumko.core.record.PaintBasis.GoesOn;
 import lumko.core.record.PaintBasis.OnIt;
@@ -14,10 +15,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PaintBasisTest {
-    private static final Stack OAT = wall(Optional.of("tin 1"), Batch.of("b7"));
+    private static final Stack OAT = wall(Set.of("tin 1"), Batch.of("b7"));
 
-    private static Stack wall(Optional<String> tin, Batch batch) {
-        return new Stack(Substrate.GYPSUM_BOARD, List.of(Coat.finish("oat", Film.UNKNOWN, tin, batch, Age.ofYears(2))));
+    private static Stack wall(Set<String> tins, Batch batch) {
+        return new Stack(
+                Substrate.GYPSUM_BOARD, List.of(Coat.finish("oat", Film.UNKNOWN, tins, batch, Age.ofYears(2))));
     }
 
     private static Optional<GoesOn> from(String tin, String batch) {
@@ -39,8 +41,26 @@ class PaintBasisTest {
     }
 
     @Test
+    void whatIsLeftInAnyOfTheTinsThatWereBoxedIsTheSame() {
+        Stack boxed = wall(Set.of("tin 1", "tin 2"), Batch.UNKNOWN);
+
+        assertThat(PaintBasis.of(boxed, OnIt.AS_RECORDED, from("tin 2", null))).isEqualTo(PaintBasis.SAME_TIN);
+        assertThat(PaintBasis.of(boxed, OnIt.AS_RECORDED, from("tin 3", null))).isEqualTo(PaintBasis.BOUGHT_AGAIN);
+    }
+
+    @Test
+    void aLeftOverThatIsRecognisedIsTheSameTin() {
+        Stack recognised = wall(Set.of(), Batch.UNKNOWN).seenFrom("tin 3", Batch.of("b9"));
+
+        assertThat(PaintBasis.of(recognised, OnIt.AS_RECORDED, from("tin 3", "b9")))
+                .isEqualTo(PaintBasis.SAME_TIN);
+        assertThat(PaintBasis.of(recognised, OnIt.AS_RECORDED, from("tin 4", "b9")))
+                .isEqualTo(PaintBasis.SAME_BATCH);
+    }
+
+    @Test
     void twoTinsOfUnknownBatchAreNotOfOneBatch() {
-        Stack unknown = wall(Optional.empty(), Batch.of("  "));
+        Stack unknown = wall(Set.of(), Batch.of("  "));
 
         assertThat(PaintBasis.of(unknown, OnIt.AS_RECORDED, from("tin 2", null)))
                 .isEqualTo(PaintBasis.BOUGHT_AGAIN);

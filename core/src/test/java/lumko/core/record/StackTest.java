@@ -26,7 +26,7 @@ class StackTest {
     }
 
     private static Coat finish(Film film, double years) {
-        return Coat.finish("oat", film, Optional.empty(), Batch.UNKNOWN, Age.ofYears(years));
+        return Coat.finish("oat", film, Set.of(), Batch.UNKNOWN, Age.ofYears(years));
     }
 
     private static Coat layer(Layer layer) {
@@ -101,6 +101,26 @@ class StackTest {
             assertThat(of(finish(SATIN, 5), last).seen()).contains(last);
         }
 
+        @ParameterizedTest
+        @CsvSource({
+            "AS_BUILT, LIME_PLASTER, LIME_PLASTER, false",
+            "NEW_BOARD, LIME_PLASTER, GYPSUM_BOARD, false",
+            "NEW_PLASTER, LIME_PLASTER, LIME_PLASTER, false",
+            "NEW_PLASTER, GYPSUM_BOARD, SKIM_PLASTER, false",
+            "NEW_SKIM, GYPSUM_BOARD, SKIM_PLASTER, true",
+            "NEW_COMPOUND, SKIM_PLASTER, GYPSUM_BOARD, true"
+        })
+        void isNothingOnWhatIsRaw(Raw raw, Substrate recorded, Substrate is, boolean isSkimmed) {
+            Stack stack = Stack.raw(raw, recorded, Age.UNKNOWN);
+            assertThat(stack.seen()).isEmpty();
+            assertThat(stack.isRaw()).isTrue();
+            assertThat(stack.top()).isEqualTo(TopLayer.BARE);
+            assertThat(stack.substrate()).isEqualTo(is);
+            assertThat(stack.isSkimmed()).isEqualTo(isSkimmed);
+            assertThat(of(finish(SATIN, 5)).isRaw()).isFalse();
+            assertThat(of(layer(Layer.WALLPAPER)).isRaw()).isFalse();
+        }
+
         @Test
         void isNothingOnABareWall() {
             assertThat(of(layer(Layer.SUBSTRATE), layer(Layer.FILLER)).seen()).isEmpty();
@@ -146,7 +166,7 @@ class StackTest {
             };
             Optional<String> paint = letter == 'p' ? Optional.empty() : Optional.of(letter == 'g' ? "green" : "oat");
             Optional<String> job = letter == 'O' ? Optional.empty() : Optional.of("job");
-            return new Coat(layer, paint, Film.UNKNOWN, Optional.empty(), Batch.UNKNOWN, age, job);
+            return new Coat(layer, paint, Film.UNKNOWN, Set.of(), Batch.UNKNOWN, age, job);
         }
 
         @ParameterizedTest

@@ -182,7 +182,7 @@ class ScheduleTest {
 
     @Test
     void aCoatOfLastWeekStillHolds() {
-        Standing coat = new Standing("r", "s", COAT, Duration.ofHours(1), true);
+        Standing coat = new Standing("r", "s", COAT, Duration.ofHours(1), Standing.NextCoat.ONCE_CURED);
         Schedule schedule =
                 alone(new Small().standing(coat).activity("roll", 10).dry(coat.id(), "roll"));
 
