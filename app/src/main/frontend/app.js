@@ -3,7 +3,28 @@
 // How many picture units a screen pixel is, so that glyphs and texts keep their size however the picture is scaled.
 function measure(svg) {
   const matrix = svg.getScreenCTM();
-  if (matrix && matrix.a > 0) svg.style.setProperty("--u", String(1 / matrix.a));
+  if (!matrix || !(matrix.a > 0)) return;
+  svg.style.setProperty("--u", String(1 / matrix.a));
+  if (svg.classList.contains("wall")) fanOut(svg, FAN_PX / matrix.a);
+}
+
+// Glyphs of marks that lie close together stand above and below each other, each tied to its place by a line: what is beside
+// a mark, at its own height, stays free for the next.
+const FAN_PX = 25;
+const LEVELS = [0, -1, 1, -2, 2, -3, 3, -4, 4];
+
+function fanOut(svg, least) {
+  const stand = [];
+  for (const element of svg.querySelectorAll(".mark > .placed")) {
+    const x = Number(element.dataset.x);
+    const y = Number(element.dataset.y);
+    const isFree = (level) => stand.every((other) => Math.hypot(other.x - x, other.y - y - level * least) >= least * 0.98);
+    const dy = (LEVELS.find(isFree) ?? 0) * least;
+    stand.push({ x, y: y + dy });
+    element.style.setProperty("--fan", `${dy}px`);
+    element.dataset.standsAt = y + dy;
+    element.querySelector(".tie").setAttribute("y2", dy);
+  }
 }
 
 function measureAll(root) {
@@ -25,4 +46,10 @@ document.addEventListener("keydown", (event) => {
 
 document.addEventListener("DOMContentLoaded", () => measureAll(document));
 window.addEventListener("resize", () => measureAll(document));
-document.addEventListener("htmx:after:swap", () => measureAll(document));
+document.addEventListener("htmx:after:swap", (event) => {
+  measureAll(document);
+  // what was opened is shown, also where it lies below the screen
+  const stack = document.getElementById("stack");
+  const swapped = event.detail?.ctx?.target ?? event.target;
+  if (stack && swapped?.id === "stack" && stack.getBoundingClientRect().top > innerHeight - 120) stack.scrollIntoView({ block: "start" });
+});

@@ -171,7 +171,23 @@ async function seen(number) {
   await show();
 }
 
-window.lumko.outbox = { send };
+// Marks of a wall that are set here and have not arrived yet, with those taken back again left out.
+async function waiting(wall) {
+  const marks = new Map();
+  for (const { url, values, refused } of (await own()).filter((item) => item.wall === wall)) {
+    if (refused) continue;
+    if (url.endsWith("/marks")) marks.set(values.id, { kind: values.kind, x: Number(values.leftMm), up: Number(values.upMm) });
+    else if (url.endsWith("/swept")) {
+      for (const each of values.at.split(";")) {
+        const [id, x, up] = each.split(" ");
+        marks.set(id, { kind: values.kind, x: Number(x), up: Number(up) });
+      }
+    } else if (url.endsWith("/undo")) marks.delete(values.mark);
+  }
+  return [...marks.values()].filter((mark) => Number.isFinite(mark.x) && Number.isFinite(mark.up));
+}
+
+window.lumko.outbox = { send, waiting };
 window.addEventListener("online", flush);
 document.addEventListener("visibilitychange", () => document.hidden || flush());
 takeOver().then(show).then(flush);

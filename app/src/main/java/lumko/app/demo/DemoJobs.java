@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.ShiftableClock;
 import lumko.app.sheet.Closing;
@@ -22,7 +21,8 @@ import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.SheetStep;
 import lumko.app.sheet.Sheets;
 import lumko.app.sheet.Ticking;
-import lumko.app.walk.Deciding;
+import lumko.app.walk.Confirming;
+import lumko.app.walk.OnIt;
 import lumko.app.walk.PaintAnswer;
 import lumko.core.drying.Climate;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -35,7 +35,7 @@ class DemoJobs {
     private static final String REASON = "dry to the back of the hand";
 
     private final Houses houses;
-    private final Deciding deciding;
+    private final Confirming confirming;
     private final Sheets sheets;
     private final SheetMaking making;
     private final Ticking ticking;
@@ -47,7 +47,7 @@ class DemoJobs {
 
     DemoJobs(
             Houses houses,
-            Deciding deciding,
+            Confirming confirming,
             Sheets sheets,
             SheetMaking making,
             Ticking ticking,
@@ -57,7 +57,7 @@ class DemoJobs {
             Dice dice,
             ShiftableClock clock) {
         this.houses = houses;
-        this.deciding = deciding;
+        this.confirming = confirming;
         this.sheets = sheets;
         this.making = making;
         this.ticking = ticking;
@@ -77,11 +77,7 @@ class DemoJobs {
         flats.letGo();
         Surface wall = flat.walls().skip(2).findFirst().orElseThrow();
         faults.several(wall, markCount);
-        deciding.answer(
-                wall.id(),
-                PaintAnswer.TIN_IN_STORE,
-                wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
-                EditableRow.UNSAVED);
+        confirming.isOnIt(wall.id(), OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
         Instant last = clock.instant().minus(Duration.ofHours(lastTickHoursAgo));
         UUID sheetId = clock.at(last.minus(Duration.ofDays(5)), () -> making.make(flatId));
         clock.at(last.minus(Duration.ofDays(5)), () -> {

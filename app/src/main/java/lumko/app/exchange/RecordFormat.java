@@ -11,10 +11,13 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 7;
+    static final int NOW = 8;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
+
+    /** The first in which what is on a surface and what goes on it are two questions. */
+    private static final int TWO_QUESTIONS = 8;
 
     private static final double USUAL_BOX_GAP_MM = 5;
 
@@ -47,9 +50,29 @@ final class RecordFormat {
 
     /** A row of a table as it was written by a version, as it is now; empty where there is no such thing any more. */
     static Optional<ObjectNode> now(int version, String table, ObjectNode row) {
-        if (version >= GRAPH) {
-            return Optional.of(row);
+        return (version >= GRAPH ? Optional.of(row) : asGraph(table, row))
+                .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known));
+    }
+
+    private static ObjectNode asTwoQuestions(String table, ObjectNode row) {
+        switch (table) {
+            case "wall_visit" -> {
+                if (row.path("paint_answer").asString("").equals("TIN_IN_STORE")) {
+                    row.put("paint_answer", "RECORD_AGREES");
+                }
+            }
+            case "coat" -> {
+                row.putArray("more_tins");
+                row.put("batch", "");
+            }
+            default -> {
+                // as it was
+            }
         }
+        return row;
+    }
+
+    private static Optional<ObjectNode> asGraph(String table, ObjectNode row) {
         return switch (table) {
             case "mark" -> Optional.of(mark(row));
             case "sheet_step" -> Optional.of(step(row));

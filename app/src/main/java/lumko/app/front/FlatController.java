@@ -1,7 +1,6 @@
 package lumko.app.front;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -10,23 +9,17 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.Role;
-import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
-import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.house.Room;
 import lumko.app.house.Surface;
-import lumko.app.house.SurfaceKind;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.sheet.Sheets;
-import lumko.app.walk.PlacedMark;
+import lumko.app.walk.Comparing;
 import lumko.app.walk.WalkedFlat;
 import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
-import lumko.core.film.RoomLight;
-import lumko.core.job.Action;
 import lumko.core.turnover.FlatState;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,6 +33,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class FlatController {
     private final Houses houses;
     private final Walks walks;
+    private final Comparing comparing;
     private final Sheets sheets;
     private final Figures figures;
     private final Access access;
@@ -47,28 +41,23 @@ class FlatController {
     private final Clock clock;
 
     FlatController(
-            Houses houses, Walks walks, Sheets sheets, Figures figures, Access access, Speaker speaker, Clock clock) {
+            Houses houses,
+            Walks walks,
+            Comparing comparing,
+            Sheets sheets,
+            Figures figures,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
         this.houses = houses;
         this.walks = walks;
+        this.comparing = comparing;
         this.sheets = sheets;
         this.figures = figures;
         this.access = access;
         this.speaker = speaker;
         this.clock = clock;
     }
-
-    /** A room's walls side by side, in millimetres. */
-    record Strip(
-            Room room,
-            List<Piece> pieces,
-            double width,
-            double height,
-            String ceilingFill,
-            String trimFill,
-            RoomLight light) {}
-
-    /** One wall in a strip. */
-    record Piece(Surface surface, WallDrawing drawing, double x, Optional<Action> todo) {}
 
     @GetMapping("/flats/{flatId}")
     String flat(
@@ -84,23 +73,23 @@ class FlatController {
                 : mostMarked(walked).or(() -> flat.walls().findFirst());
         model.addAttribute("flat", flat);
         model.addAttribute("chosen", chosen.orElse(null));
-        chosen.ifPresent(on -> model.addAttribute("chosenRoom", flat.roomOf(on.id())));
+        chosen.ifPresent(on -> model.addAttribute("stack", new StackView(flat, on, speaker.words())));
         model.addAttribute("mayChange", access.mayChangeRecordsOf(flat.house().id()));
         model.addAttribute("mayDate", !access.member().role().equals(Role.PAINTER));
         model.addAttribute("openSheet", sheets.openSheetOf(flatId).orElse(null));
         if (htmx) {
-            return "flat :: stack";
+            return "flat-stack :: stack";
         }
         Map<UUID, WalkedWall> walkOf =
                 walked.stream().collect(Collectors.toMap(w -> w.surface().id(), w -> w));
         List<Strip> strips =
-                flat.rooms().stream().map(room -> strip(room, walkOf)).toList();
+                flat.rooms().stream().map(room -> Strip.of(room, walkOf)).toList();
         model.addAttribute("strips", strips);
         model.addAttribute(
                 "widest", strips.stream().mapToDouble(Strip::width).max().orElse(1));
         model.addAttribute("whole", whole);
         model.addAttribute("past", sheets.closedSheetsOf(flatId));
-        model.addAttribute("state", state(flat));
+        model.addAttribute("view", new FlatView(whole, state(flat), speaker.today(), speaker.words()));
         return "flat";
     }
 
@@ -120,28 +109,17 @@ class FlatController {
                 .map(WalkedWall::surface);
     }
 
-    private static Strip strip(Room room, Map<UUID, WalkedWall> walkOf) {
-        double x = 0;
-        List<Piece> pieces = new ArrayList<>();
-        for (Surface wall : room.walls().toList()) {
-            WalkedWall walked = Optional.ofNullable(walkOf.get(wall.id())).orElseThrow();
-            pieces.add(new Piece(
-                    wall,
-                    WallDrawing.of(
-                            wall.asWall(),
-                            wall.fill(),
-                            walked.marks().stream().map(PlacedMark::numbered).toList()),
-                    x,
-                    walked.hasWork() ? Optional.of(walked.action()) : Optional.empty()));
-            x += wall.asWall().width().inMillimetres();
-        }
-        return new Strip(
-                room,
-                pieces,
-                x,
-                room.height().inMillimetres(),
-                room.only(SurfaceKind.CEILING).fill(),
-                room.only(SurfaceKind.TRIM).fill(),
-                room.light(surface -> surface.topCoat().flatMap(Coat::colour)));
+    /** Touching up against painting all of it, room by room and as a whole. */
+    @GetMapping("/flats/{flatId}/compared")
+    String compared(
+            @PathVariable UUID flatId,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            Model model) {
+        Flat flat = houses.flat(flatId);
+        model.addAttribute("compared", comparing.of(walks.flat(flat)));
+        model.addAttribute(
+                "title", speaker.words().say("compare.titleOf", flat.house().name(), flat.number()));
+        model.addAttribute("mayChange", access.mayChangeRecordsOf(flat.house().id()));
+        return htmx ? "flat-compared :: compared" : "flat-compared";
     }
 }

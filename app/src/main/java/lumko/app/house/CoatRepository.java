@@ -3,6 +3,7 @@ package lumko.app.house;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -15,6 +16,8 @@ interface CoatRepository extends JpaRepository<CoatRow, UUID> {
     List<CoatRow> findByFlat(UUID flatId);
 
     List<CoatRow> findBySheetId(UUID sheetId);
+
+    Optional<CoatRow> findBySurfaceIdAndPosition(UUID surfaceId, int position);
 
     /** Every layer of the surfaces that a colour went onto by a sheet. */
     @Query("""

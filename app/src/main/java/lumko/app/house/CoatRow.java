@@ -29,6 +29,11 @@ class CoatRow extends EditableRow {
     @Nullable
     UUID tinId;
 
+    /** What was boxed with it. */
+    UUID[] moreTins = {};
+
+    String batch = "";
+
     @Nullable
     Integer places;
 

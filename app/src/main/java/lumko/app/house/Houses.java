@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.People;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
@@ -152,7 +153,7 @@ public class Houses {
                                 row.layer,
                                 Optional.ofNullable(row.colourId).map(UUID::toString),
                                 Film.UNKNOWN,
-                                Optional.empty(),
+                                Set.of(),
                                 Batch.UNKNOWN,
                                 Age.since(Optional.ofNullable(row.appliedOn), speaker.today()),
                                 Optional.ofNullable(row.sheetId).map(UUID::toString)))
@@ -306,7 +307,10 @@ public class Houses {
                 row.layer,
                 Optional.ofNullable(row.productId).map(stock.products()::get),
                 Optional.ofNullable(row.colourId).map(stock.colours()::get),
-                Optional.ofNullable(row.tinId).map(stock.tins()::get),
+                Stream.concat(Stream.ofNullable(row.tinId), Arrays.stream(row.moreTins))
+                        .flatMap(id -> Stream.ofNullable(stock.tins().get(id)))
+                        .toList(),
+                row.batch,
                 row.places == null ? OptionalInt.empty() : OptionalInt.of(row.places),
                 Optional.ofNullable(row.appliedOn),
                 Optional.ofNullable(row.appliedBy).map(names::get),

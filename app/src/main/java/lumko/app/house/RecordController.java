@@ -222,6 +222,8 @@ class RecordController {
         OptionalInt places =
                 form.typed("places").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("places", PLACES));
         String note = form.optionalText("note", 200);
+        Optional<UUID> tin = optionalId(form, "tinId");
+        String batch = form.optionalText("batch", 30);
         appliedOn
                 .filter(day -> day.isAfter(speaker.today()))
                 .ifPresent(day -> form.refuse("appliedOn", speaker.words().say("refused.future", day)));
@@ -236,19 +238,37 @@ class RecordController {
             colour.filter(id -> !stock.colours().containsKey(id)).ifPresent(id -> {
                 throw new NotFoundException();
             });
+            tin.filter(id -> !stock.tins().containsKey(id)).ifPresent(id -> {
+                throw new NotFoundException();
+            });
             recording.addCoat(
                     surfaceId,
                     new NewCoat(
                             layer,
                             product,
                             colour,
-                            Optional.empty(),
+                            tin.stream().toList(),
+                            batch,
                             places,
                             appliedOn,
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
                             note));
+        }
+        return after(surfaceId, form, model, response);
+    }
+
+    @PostMapping("/surfaces/{surfaceId}/substrate")
+    String setSubstrate(
+            @PathVariable UUID surfaceId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = new Form(typed, speaker.words());
+        Substrate substrate = form.one("substrate", Substrate.class);
+        if (!form.hasErrors()) {
+            recording.isMadeOf(surfaceId, substrate);
         }
         return after(surfaceId, form, model, response);
     }

@@ -4,12 +4,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.geometry.Fitting;
@@ -164,6 +166,19 @@ public class Recording {
         new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
     }
 
+    /** What a surface is made of under its coats. */
+    public void isMadeOf(UUID surfaceId, Substrate substrate) {
+        Flat flat = requireSurface(surfaceId);
+        SurfaceRow row = surfaces.findById(surfaceId).orElseThrow(NotFoundException::new);
+        if (row.substrate != substrate) {
+            row.substrate = substrate;
+            history.note(
+                    Subject.surface(flat.id(), surfaceId),
+                    EventKind.FEATURE_ENTERED,
+                    speaker.words().name(substrate));
+        }
+    }
+
     /** Records a layer on top of what a surface has. */
     public void addCoat(UUID surfaceId, NewCoat coat) {
         Flat flat = requireSurface(surfaceId);
@@ -173,6 +188,31 @@ public class Recording {
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COAT_RECORDED,
                 speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
+    }
+
+    /**
+     * Notes which tin the coat that one sees of a surface was left over from, or that it was none of the store's after all.
+     *
+     * @throws NotFoundException if there is no such coat, or it was put on by a sheet, which knows its tins
+     */
+    public void recogniseTin(UUID surfaceId, Optional<Tin> tin) {
+        Flat flat = requireSurface(surfaceId);
+        int position = flat.surface(surfaceId)
+                .flatMap(Surface::topCoat)
+                .map(Coat::position)
+                .orElseThrow(NotFoundException::new);
+        CoatRow row = coats.findBySurfaceIdAndPosition(surfaceId, position)
+                .filter(coat -> coat.sheetId == null)
+                .orElseThrow(NotFoundException::new);
+        UUID tinId = tin.map(Tin::id).orElse(null);
+        if (Objects.equals(row.tinId, tinId)) {
+            return; // sent again, and arrived the first time
+        }
+        row.tinId = tinId;
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.TIN_RECOGNISED,
+                tin.map(Tin::label).orElse("–"));
     }
 
     /** Records layers on many surfaces of one flat at once. */
@@ -205,7 +245,9 @@ public class Recording {
         row.layer = coat.layer();
         row.productId = coat.product().orElse(null);
         row.colourId = coat.colour().orElse(null);
-        row.tinId = coat.tin().orElse(null);
+        row.tinId = coat.tins().stream().findFirst().orElse(null);
+        row.moreTins = coat.tins().stream().skip(1).toArray(UUID[]::new);
+        row.batch = coat.batch();
         row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
         row.appliedOn = coat.appliedOn().orElse(null);
         row.appliedBy = coat.appliedBy().orElse(null);

@@ -8,6 +8,7 @@ import java.util.UUID;
 import lumko.app.paint.PaintKind;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
+import lumko.core.record.Raw;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
 
@@ -59,6 +60,16 @@ public record Surface(
             case CEILING -> paint == PaintKind.CEILING || paint == PaintKind.WALL;
             case TRIM -> paint == PaintKind.TRIM;
         };
+    }
+
+    /** The same surface with something else on it. */
+    public Surface with(Substrate other, List<Coat> others) {
+        return new Surface(id, kind, label, other, wall, light, others);
+    }
+
+    /** The same surface with nothing on it yet. */
+    public Surface raw(Raw raw, Optional<LocalDate> since) {
+        return with(raw.substrate(substrate), List.of(Coat.plain(raw.layer(), since)));
     }
 
     /** What is on it on a day, layer by layer. */

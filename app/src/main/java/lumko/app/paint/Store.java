@@ -58,6 +58,12 @@ public class Store {
                     .toList();
         }
 
+        /** A product in a colour, where both are known. */
+        public Optional<Paint> paint(Optional<UUID> product, Optional<UUID> colour) {
+            return product.map(products::get)
+                    .flatMap(known -> colour.map(colours::get).map(shown -> new Paint(known, shown)));
+        }
+
         /** Every tin with something in it, by place and label. */
         public List<Tin> onShelf() {
             return tins.values().stream()

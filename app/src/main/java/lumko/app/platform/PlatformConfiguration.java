@@ -1,10 +1,17 @@
 package lumko.app.platform;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.LocaleResolver;
+import org.springframework.web.servlet.i18n.AbstractLocaleResolver;
 
 @Configuration(proxyBeanMethods = false)
 class PlatformConfiguration {
@@ -12,5 +19,27 @@ class PlatformConfiguration {
     @Bean
     ShiftableClock clock(@Value("${lumko.clock:#{null}}") Optional<Instant> start) {
         return start.map(ShiftableClock::startingAt).orElseGet(ShiftableClock::ofTheMachine);
+    }
+
+    @Bean
+    MessageSource messageSource() {
+        return new TradeWords();
+    }
+
+    /** Pages speak as their reader’s organisation does, whatever the browser says. */
+    @Bean
+    LocaleResolver localeResolver(Speaker speaker) {
+        return new AbstractLocaleResolver() {
+            @Override
+            public Locale resolveLocale(HttpServletRequest request) {
+                return speaker.words().units().locale();
+            }
+
+            @Override
+            public void setLocale(
+                    HttpServletRequest request, @Nullable HttpServletResponse response, @Nullable Locale locale) {
+                throw new UnsupportedOperationException("the language is the organisation's");
+            }
+        };
     }
 }

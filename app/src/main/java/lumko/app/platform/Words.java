@@ -92,6 +92,11 @@ public final class Words {
         return Math.abs(mm) < 1000 ? number(mm, mm < 10 ? 1 : 0) + " mm" : fixed(length.inMetres(), 2) + " m";
     }
 
+    /** The unit that heights and distances are written in. */
+    public String longUnit() {
+        return units == UnitSystem.US ? "ft" : "m";
+    }
+
     /** A height or a distance on a wall, always in metres or feet, to two places. */
     public String place(Length length) {
         return units == UnitSystem.US

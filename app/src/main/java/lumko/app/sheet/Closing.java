@@ -3,6 +3,7 @@ package lumko.app.sheet;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -101,13 +102,18 @@ public class Closing {
         Flat flat = sheet.flat();
         requireFinished(sheet);
         List<UUID> markIds = markIds(sheetId);
+        Map<Paint, List<UUID>> tinsOf = tinsOf(sheet, bought);
+        Map<UUID, NewCoat> under = walks.unrecorded(flat, row.turnoverId);
         Map<UUID, List<NewCoat>> coatsByWall = new LinkedHashMap<>();
-        sheet.walls().forEach(wall -> coatsByWall.put(wall.surfaceId(), coats(sheet, wall, markIds)));
+        for (SheetWall wall : sheet.walls()) {
+            List<NewCoat> coats = new ArrayList<>();
+            Optional.ofNullable(under.get(wall.surfaceId())).ifPresent(found -> coats.add(found.by(sheetId)));
+            coats.addAll(coats(sheet, wall, markIds, tinsOf));
+            coatsByWall.put(wall.surfaceId(), coats);
+        }
         recording.addCoats(flat.id(), coatsByWall);
         marking.makeGood(markIds, speaker.today());
         tins.forEach(tin -> putDown(sheet, tin));
-        bought.forEach(tin -> store.addTin(
-                tin.label(), tin.productId(), tin.colourId(), "", tin.size(), tin.left(), tin.place(), ""));
         row.closedAt = clock.instant();
         row.closedBy = access.member().personId();
         row.seen = inspection.seen();
@@ -149,7 +155,7 @@ public class Closing {
         store.putBack(tin.id(), left.left(), left.place());
     }
 
-    private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds) {
+    private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds, Map<Paint, List<UUID>> tinsOf) {
         List<NewCoat> coats = new ArrayList<>();
         for (SheetStep step : sheet.steps()) {
             if (!step.activity().surfaces().contains(wall.surfaceId().toString())) {
@@ -162,7 +168,8 @@ public class Closing {
                         layer,
                         paint.map(each -> each.product().id()),
                         paint.map(each -> each.colour().id()),
-                        paint.flatMap(each -> tinFor(sheet, each)),
+                        paint.map(each -> tinsOf.getOrDefault(each, List.of())).orElse(List.of()),
+                        "",
                         layer.isWhole()
                                 ? OptionalInt.empty()
                                 : OptionalInt.of(Math.max(1, placesOn(step.activity(), wall, markIds))),
@@ -178,14 +185,27 @@ public class Closing {
         return coats;
     }
 
-    /** The tin it was painted from, where the plan opens just one. */
-    private static Optional<UUID> tinFor(Sheet sheet, Paint paint) {
-        return sheet.paints().stream()
-                .filter(need -> need.paint().equals(paint)
-                        && need.open().size() == 1
-                        && need.buy().isEmpty())
-                .findFirst()
-                .map(need -> need.open().getFirst().id());
+    /** All the tins that each paint came from: those opened, and those bought, which go into the store now. */
+    private Map<Paint, List<UUID>> tinsOf(Sheet sheet, List<TinBought> bought) {
+        Map<Paint, List<UUID>> tins = new HashMap<>();
+        for (PaintNeed need : sheet.paints()) {
+            List<UUID> from = new ArrayList<>();
+            need.open().forEach(tin -> from.add(tin.id()));
+            bought.stream()
+                    .filter(tin -> tin.productId().equals(need.paint().product().id())
+                            && tin.colourId().equals(need.paint().colour().id()))
+                    .forEach(tin -> from.add(store.addTin(
+                            tin.label(),
+                            tin.productId(),
+                            tin.colourId(),
+                            "",
+                            tin.size(),
+                            tin.left(),
+                            tin.place(),
+                            "")));
+            tins.put(need.paint(), from);
+        }
+        return tins;
     }
 
     private int placesOn(Activity activity, SheetWall wall, List<UUID> markIds) {

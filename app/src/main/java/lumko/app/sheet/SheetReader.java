@@ -160,11 +160,7 @@ class SheetReader {
     }
 
     private SheetWall wall(SheetWallRow row, Flat flat, Store.Stock stock) {
-        Optional<Paint> paint = Optional.ofNullable(row.productId)
-                .map(stock.products()::get)
-                .flatMap(product -> Optional.ofNullable(row.colourId)
-                        .map(stock.colours()::get)
-                        .map(colour -> new Paint(product, colour)));
+        Optional<Paint> paint = stock.paint(Optional.ofNullable(row.productId), Optional.ofNullable(row.colourId));
         return new SheetWall(
                 row.surfaceId,
                 flat.labelOf(row.surfaceId, speaker.words()),

@@ -11,6 +11,10 @@ public record AskedPlace(UUID surfaceId, EveryTime place, Optional<PlaceAnswer> 
         return (int) Math.round(place.box().left().inMillimetres());
     }
 
+    public boolean isAnswered(PlaceAnswer with) {
+        return answer.equals(Optional.of(with));
+    }
+
     public boolean isOpen() {
         return answer.isEmpty();
     }

@@ -1,35 +1,32 @@
 package lumko.app.walk;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
-import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Room;
+import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
-import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
-import lumko.app.reading.PaintJudged;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What is found out of a room and answered about a surface, and what is decided against its verdict. */
+/** What is found out of a room, which of its places that wear are painted, and what is done with a surface. */
 @Service
 @Transactional
 public class Deciding {
@@ -38,10 +35,10 @@ public class Deciding {
     private final PlaceAnswerRepository placeAnswers;
     private final Walks walks;
     private final Houses houses;
-    private final Store store;
     private final History history;
     private final Access access;
     private final Speaker speaker;
+    private final Clock clock;
 
     Deciding(
             VisitRepository visits,
@@ -49,19 +46,19 @@ public class Deciding {
             PlaceAnswerRepository placeAnswers,
             Walks walks,
             Houses houses,
-            Store store,
             History history,
             Access access,
-            Speaker speaker) {
+            Speaker speaker,
+            Clock clock) {
         this.visits = visits;
         this.roomFindings = roomFindings;
         this.placeAnswers = placeAnswers;
         this.walks = walks;
         this.houses = houses;
-        this.store = store;
         this.history = history;
         this.access = access;
         this.speaker = speaker;
+        this.clock = clock;
     }
 
     /** Notes something of the room of a surface as a whole, or takes it back. */
@@ -109,104 +106,86 @@ public class Deciding {
                 speaker.words().name(kind) + ": " + speaker.words().name(answer));
     }
 
-    /** Answers which paint is on the surface, or in which it will be painted. */
-    public void answer(UUID surfaceId, PaintAnswer answer, Optional<UUID> tinId, int seenVersion) {
-        Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId);
-        Optional<Tin> tin = tinId.map(id -> store.stock().tins().get(id));
-        if (answer == PaintAnswer.TIN_IN_STORE && tin.isEmpty()) {
-            throw new NotFoundException();
-        }
-        UUID answeredTin = answer == PaintAnswer.TIN_IN_STORE ? tinId.orElse(null) : null;
-        if (row.paintAnswer == answer && Objects.equals(row.tinId, answeredTin)) {
-            return; // sent again, and arrived the first time
-        }
-        row.checkSeen(seenVersion);
-        row.tinId = answeredTin;
-        put(flat, row, answer, tin.map(each -> each.colour().name() + ", " + each.label()));
-    }
-
-    private void put(Flat flat, VisitRow row, PaintAnswer answer, Optional<String> said) {
-        row.paintAnswer = answer;
-        row.answeredBy = access.member().personId();
-        visits.saveAndFlush(row);
-        history.note(
-                Subject.surface(flat.id(), row.surfaceId),
-                EventKind.PAINT_ANSWERED,
-                said.orElseGet(() -> speaker.words().name(answer)));
-    }
-
-    /** How far one answer reaches. */
-    public enum Reach {
-        ROOM,
-        FLAT
-    }
-
     /**
-     * The record is right: for every surface of the room or of the flat that has a paint on record and that nobody has
-     * answered for yet.
+     * Decides what is done with a surface, whatever the verdict; for trim, whether it is painted. All of a room, or all of
+     * the flat, is decided on at once: a room is its walls, a flat its ceilings too.
      *
-     * @return how many surfaces that are
+     * @param why the reason; empty where none was given
      */
-    public int agree(UUID surfaceId, Reach reach) {
-        Flat flat = requireSurface(surfaceId);
-        UUID turnoverId = requireTurnover(flat);
-        houses.lock(surfaceId);
-        Map<UUID, VisitRow> rows = visits.findByTurnoverId(turnoverId).stream()
-                .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
-        List<VisitRow> open = (reach == Reach.ROOM ? flat.roomOf(surfaceId).surfaces().stream() : flat.surfaces())
-                .filter(surface -> surface.topCoat().flatMap(Coat::paint).isPresent())
-                .map(surface -> Optional.ofNullable(rows.get(surface.id()))
-                        .orElseGet(() -> new VisitRow(surface.id(), turnoverId)))
-                .filter(row -> row.paintAnswer == null)
-                .toList();
-        open.forEach(row -> put(flat, row, PaintAnswer.RECORD_AGREES, Optional.empty()));
-        return open.size();
-    }
-
-    /** In a turnover, the paint question is answered by who has judged it by a reading, whatever was answered before. */
-    @EventListener
-    public void answer(PaintJudged judged) {
-        UUID surfaceId = judged.surfaceId();
-        Flat flat = houses.flatOfSurface(surfaceId);
-        if (flat.turnover().isPresent()) {
-            int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(flat))
-                    .map(VisitRow::version)
-                    .orElse(EditableRow.UNSAVED);
-            PaintAnswer answer = judged.isKnown() ? PaintAnswer.RECORD_AGREES : PaintAnswer.NOT_SURE;
-            answer(surfaceId, answer, Optional.empty(), seen);
-        }
-    }
-
-    /** Decides against the verdict, with the reason; for trim, whether it is painted. */
-    public void overrule(UUID surfaceId, Action action, String why, int seenVersion) {
+    public void decide(UUID surfaceId, Action action, String why, int seenVersion) {
         Flat flat = requireSurface(surfaceId);
         VisitRow row = requireVisit(flat, surfaceId);
         if (row.overruledAction == action && why.equals(row.overruledWhy)) {
             return; // sent again, and arrived the first time
         }
         row.checkSeen(seenVersion);
-        row.overruledAction = action;
-        row.overruledWhy = why;
-        visits.saveAndFlush(row);
+        for (VisitRow each : meant(flat, row, action)) {
+            each.overruledAction = action;
+            each.overruledWhy = why;
+            visits.save(each);
+        }
+        visits.flush();
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.OVERRULED,
-                speaker.words().name(action) + ": " + why);
+                speaker.words().name(action) + (why.isEmpty() ? "" : ": " + why));
     }
 
-    /** Back to the verdict. */
+    /** Somebody has looked a surface over, or all of its room, and goes on. */
+    public void walked(UUID surfaceId, Reach reach) {
+        Flat flat = requireSurface(surfaceId);
+        VisitRow row = requireVisit(flat, surfaceId);
+        Surface surface = flat.surface(surfaceId).orElseThrow();
+        Stream<UUID> meant =
+                reach.of(flat, surface).filter(each -> each.wall().isPresent()).map(Surface::id);
+        for (VisitRow each : beside(flat, row, meant)) {
+            if (each.walkedAt == null) {
+                each.walkedAt = clock.instant();
+                visits.save(each);
+            }
+        }
+    }
+
+    /** Back to the verdict, with all that was decided on together with it. */
     public void follow(UUID surfaceId, int seenVersion) {
         Flat flat = requireSurface(surfaceId);
         VisitRow row = requireVisit(flat, surfaceId);
-        if (row.overruledAction == null) {
+        Action was = row.overruledAction;
+        if (was == null) {
             return; // sent again, and arrived the first time
         }
         row.checkSeen(seenVersion);
-        row.overruledAction = null;
-        row.overruledWhy = null;
-        visits.saveAndFlush(row);
+        for (VisitRow each : meant(flat, row, was)) {
+            if (each.overruledAction == was) {
+                each.overruledAction = null;
+                each.overruledWhy = null;
+                visits.save(each);
+            }
+        }
+        visits.flush();
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.VERDICT_FOLLOWED, "");
+    }
+
+    private List<VisitRow> meant(Flat flat, VisitRow row, Action action) {
+        Surface surface = flat.surface(row.surfaceId).orElseThrow();
+        if (surface.kind() == SurfaceKind.TRIM) {
+            return List.of(row);
+        }
+        return switch (action) {
+            case LEAVE, WASH, DAB, FEATHER, ROLL, SKIM_AND_ROLL -> List.of(row);
+            case ROOM -> beside(flat, row, flat.roomOf(row.surfaceId).walls().map(Surface::id));
+            case FLAT -> beside(flat, row, flat.faces().map(Surface::id));
+        };
+    }
+
+    private List<VisitRow> beside(Flat flat, VisitRow row, Stream<UUID> surfaceIds) {
+        UUID turnoverId = requireTurnover(flat);
+        Map<UUID, VisitRow> known = visits.findByTurnoverId(turnoverId).stream()
+                .collect(Collectors.toMap(each -> each.surfaceId, each -> each));
+        known.put(row.surfaceId, row);
+        return surfaceIds
+                .map(id -> Optional.ofNullable(known.get(id)).orElseGet(() -> new VisitRow(id, turnoverId)))
+                .toList();
     }
 
     private VisitRow requireVisit(Flat flat, UUID surfaceId) {

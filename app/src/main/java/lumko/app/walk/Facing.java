@@ -55,7 +55,7 @@ final class Facing {
     /** A wall or a ceiling, with nothing decided. */
     Face face(Room room, Surface surface, Visit visit, List<PlacedMark> marks, List<AskedPlace> places) {
         List<Surface> walls = room.walls().toList();
-        int side = walls.indexOf(surface);
+        int side = walls.stream().map(Surface::id).toList().indexOf(surface.id());
         Face.Around around = side < 0
                 ? Face.Around.NOTHING
                 : new Face.Around(
@@ -116,7 +116,7 @@ final class Facing {
     }
 
     private GoesOn goesOn(Surface surface, Visit visit) {
-        Optional<Paint> next = WalkedWall.paint(surface, visit);
+        Optional<Paint> next = visit.paint(surface);
         Stack stack = surface.stack(today);
         boolean isTrim = surface.kind() == SurfaceKind.TRIM;
         Film film = next.map(Facing::film)
@@ -125,10 +125,10 @@ final class Facing {
                 next.map(Paint::key).orElse(""),
                 film,
                 next.flatMap(paint -> paint.product().sheet()),
-                PaintBasis.of(stack, visit.said(), visit.tinFor(surface).map(Facing::goesOn)),
+                PaintBasis.of(stack, visit.said(), goesOn(visit, visit.tinFor(surface))),
                 visit.tinFor(surface).isPresent() ? GoesOn.Supply.IN_STORE : GoesOn.Supply.TO_BUY,
                 isTrim ? Cover.SAME : cover(next, surface.topCoat()),
-                false);
+                !isTrim && visit.isOther(surface));
     }
 
     private static Film film(Paint paint) {
@@ -138,9 +138,12 @@ final class Facing {
                 paint.colour().lab());
     }
 
-    private static PaintBasis.GoesOn goesOn(Tin tin) {
-        return new PaintBasis.GoesOn(
-                Optional.of(tin.id().toString()), tin.paint().key(), Batch.of(tin.batch()), false);
+    private static Optional<PaintBasis.GoesOn> goesOn(Visit visit, Optional<Tin> tin) {
+        return tin.map(from -> new PaintBasis.GoesOn(
+                        Optional.of(from.id().toString()), from.paint().key(), Batch.of(from.batch()), false))
+                .or(() -> visit.next()
+                        .map(bought -> new PaintBasis.GoesOn(
+                                Optional.empty(), bought.paint().key(), Batch.UNKNOWN, false)));
     }
 
     private Cover cover(Optional<Paint> next, Optional<Coat> there) {

@@ -20,6 +20,7 @@ final class FindingWords {
             case Finding.PaintSameTin() -> say("PAINT_SAME_TIN");
             case Finding.PaintSameBatch() -> say("PAINT_SAME_BATCH");
             case Finding.PaintBoughtAgain() -> say("PAINT_BOUGHT_AGAIN");
+            case Finding.SurfaceIsBare() -> say("SURFACE_IS_BARE");
             case Finding.ColourIsWanted() -> say("COLOUR_IS_WANTED");
             case Finding.StainBleeds() -> say("STAIN_BLEEDS");
             case Finding.NeedsWholeWall(var kind) -> say("NEEDS_WHOLE_WALL", kind);

@@ -202,8 +202,8 @@ public class Marking {
     }
 
     /**
-     * Takes a mark away, and with it those set in the same stroke. It names the mark it means, so that sending it again does
-     * not take away another.
+     * Takes a mark away that one has set oneself, and with it those set in the same stroke. It names the mark it means, so that
+     * sending it again does not take away another.
      */
     public void undo(UUID markId) {
         MarkRow meant = requireMark(markId);
@@ -213,6 +213,7 @@ public class Marking {
                                 List.of(meant.surfaceId))
                         .stream()
                         .filter(row -> row.setAt.equals(meant.setAt))
+                        .filter(row -> row.setBy.equals(access.member().personId()))
                         .toList());
     }
 

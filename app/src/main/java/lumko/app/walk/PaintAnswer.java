@@ -1,8 +1,11 @@
 package lumko.app.walk;
 
-/** What a painter answers to the question which paint is on the wall. */
+/** What somebody found out about what is on a surface. */
 public enum PaintAnswer {
     RECORD_AGREES,
-    TIN_IN_STORE,
+    /** The same as on another surface of the flat. */
+    LIKE_ANOTHER,
+    /** Nothing yet: new board, new plaster. */
+    BARE,
     NOT_SURE
 }

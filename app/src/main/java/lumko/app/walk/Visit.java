@@ -1,7 +1,9 @@
 package lumko.app.walk;
 
+import java.util.Comparator;
 import java.util.Optional;
 import lumko.app.house.Coat;
+import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
@@ -10,13 +12,20 @@ import lumko.core.job.Action;
 import lumko.core.quantity.Volume;
 import lumko.core.record.PaintBasis;
 
-/** What was answered and decided on a wall in this turnover. */
+/**
+ * What was answered and decided on a wall in this turnover.
+ *
+ * @param onIt what is on it; empty if nobody has said
+ * @param next what goes on; empty for the same again
+ * @param isWalked whether somebody has looked it over and gone on
+ */
 public record Visit(
-        Optional<PaintAnswer> answer,
-        Optional<Tin> tin,
+        Optional<OnIt> onIt,
+        Optional<Next> next,
         Optional<String> answeredBy,
         Optional<Action> overruled,
         Optional<String> overruledWhy,
+        boolean isWalked,
         int version) {
     static final Visit NONE = new Visit(
             Optional.empty(),
@@ -24,27 +33,59 @@ public record Visit(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            false,
             EditableRow.UNSAVED);
 
-    /** Whether somebody has said that this is the paint. */
-    boolean isConfirmed(Optional<Paint> paint) {
-        return answer.filter(said -> said != PaintAnswer.NOT_SURE).isPresent() && paint.isPresent();
+    public Optional<PaintAnswer> answer() {
+        return onIt.map(OnIt::answer);
     }
 
-    /** The tin that goes on: the one answered with or, where the record is right, what is left of the one on record. */
-    public Optional<Tin> tinFor(Surface surface) {
-        boolean isAsRecorded = answer.equals(Optional.of(PaintAnswer.RECORD_AGREES));
-        return tin.or(() -> surface.topCoat()
-                .filter(coat -> isAsRecorded)
-                .flatMap(Coat::tin)
-                .filter(left -> left.left().compareTo(Volume.ZERO) > 0));
+    public boolean says(PaintAnswer answer) {
+        return onIt.filter(said -> said.answer() == answer).isPresent();
+    }
+
+    /** A surface as it was found: as recorded, like another, or bare. */
+    Surface found(Surface recorded, Flat flat) {
+        return onIt.map(said -> said.found(recorded, flat)).orElse(recorded);
+    }
+
+    /** The paint that goes on: the one chosen, otherwise the same again. */
+    Optional<Paint> paint(Surface found) {
+        return next.map(Next::paint).or(() -> found.topCoat().flatMap(Coat::paint));
+    }
+
+    /** Whether it is known what goes on: somebody has chosen it, or said that what is on it is known. */
+    boolean isConfirmed(Optional<Paint> paint) {
+        return next.isPresent() || isAsRecorded() && paint.isPresent();
+    }
+
+    private boolean isAsRecorded() {
+        return says(PaintAnswer.RECORD_AGREES) || says(PaintAnswer.LIKE_ANOTHER);
+    }
+
+    /** Whether something else than what is on it was asked for. */
+    boolean isOther(Surface found) {
+        return next.map(Next::paint)
+                .filter(paint -> !found.topCoat().flatMap(Coat::paint).equals(Optional.of(paint)))
+                .isPresent();
+    }
+
+    /** The tin that goes on: the one chosen or, where the record is right, what is left of those on record. */
+    public Optional<Tin> tinFor(Surface found) {
+        if (next.isPresent()) {
+            return next.flatMap(
+                    chosen -> chosen instanceof Next.FromTin(Tin tin) ? Optional.of(tin) : Optional.empty());
+        }
+        return found.topCoat().filter(coat -> isAsRecorded()).stream()
+                .flatMap(coat -> coat.tins().stream())
+                .filter(left -> left.left().compareTo(Volume.ZERO) > 0)
+                .max(Comparator.comparing(Tin::left));
     }
 
     /** What was found out about the paint that is on the surface. */
     PaintBasis.OnIt said() {
-        return answer.map(known -> switch (known) {
-                    case RECORD_AGREES -> PaintBasis.OnIt.AS_RECORDED;
-                    case TIN_IN_STORE -> tin.isPresent() ? PaintBasis.OnIt.AS_RECORDED : PaintBasis.OnIt.NOBODY_KNOWS;
+        return onIt.map(known -> switch (known.answer()) {
+                    case RECORD_AGREES, LIKE_ANOTHER, BARE -> PaintBasis.OnIt.AS_RECORDED;
                     case NOT_SURE -> PaintBasis.OnIt.NOBODY_KNOWS;
                 })
                 .orElse(PaintBasis.OnIt.NOT_CONFIRMED);

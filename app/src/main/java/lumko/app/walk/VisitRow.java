@@ -4,9 +4,17 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.job.Action;
+import lumko.core.record.Raw;
 import org.jspecify.annotations.Nullable;
 
 /** What was found out and decided on a wall during one turnover. */
@@ -21,7 +29,23 @@ class VisitRow extends EditableRow {
     PaintAnswer paintAnswer;
 
     @Nullable
+    UUID asSurfaceId;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    Raw raw;
+
+    @Nullable
+    LocalDate rawSince;
+
+    @Nullable
     UUID tinId;
+
+    @Nullable
+    UUID productId;
+
+    @Nullable
+    UUID colourId;
 
     @Nullable
     UUID answeredBy;
@@ -33,11 +57,60 @@ class VisitRow extends EditableRow {
     @Nullable
     String overruledWhy;
 
+    @Nullable
+    Instant walkedAt;
+
     protected VisitRow() {}
 
     VisitRow(UUID surfaceId, UUID turnoverId) {
         super(UUID.randomUUID());
         this.surfaceId = surfaceId;
         this.turnoverId = turnoverId;
+    }
+
+    Optional<OnIt> onIt() {
+        return Optional.ofNullable(paintAnswer)
+                .map(answer -> new OnIt(
+                        answer,
+                        Optional.ofNullable(asSurfaceId),
+                        Optional.ofNullable(raw),
+                        Optional.ofNullable(rawSince)));
+    }
+
+    void put(OnIt onIt) {
+        paintAnswer = onIt.answer();
+        asSurfaceId = onIt.like().orElse(null);
+        raw = onIt.raw().orElse(null);
+        rawSince = onIt.since().orElse(null);
+    }
+
+    Optional<Next> next(Store.Stock stock) {
+        Optional<Next> ofTin = Optional.ofNullable(tinId).map(stock.tins()::get).map(Next.FromTin::new);
+        return ofTin.or(() -> stock.paint(Optional.ofNullable(productId), Optional.ofNullable(colourId))
+                .map(Next.ToBuy::new));
+    }
+
+    /** Whether that is what was chosen already. */
+    boolean goesOn(Optional<Next> next) {
+        VisitRow other = new VisitRow(surfaceId, turnoverId);
+        other.put(next);
+        return Objects.equals(tinId, other.tinId)
+                && Objects.equals(productId, other.productId)
+                && Objects.equals(colourId, other.colourId);
+    }
+
+    void put(Optional<Next> next) {
+        tinId = null;
+        productId = null;
+        colourId = null;
+        next.ifPresent(chosen -> {
+            switch (chosen) {
+                case Next.FromTin(Tin tin) -> tinId = tin.id();
+                case Next.ToBuy(Paint paint) -> {
+                    productId = paint.product().id();
+                    colourId = paint.colour().id();
+                }
+            }
+        });
     }
 }

@@ -1,24 +1,23 @@
 package lumko.app.walk;
 
-import java.util.Comparator;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.bench.KeptResults;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
 import lumko.app.history.History;
+import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.app.reading.Candidates;
-import lumko.core.colour.ColourDifference;
-import lumko.core.colour.Lab;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
+import lumko.core.figure.Catalogue;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -27,31 +26,37 @@ import org.springframework.ui.Model;
 @Component
 class WalkPage {
     private final Walks walks;
-    private final Store store;
+    private final PaintOffers offers;
     private final KeptResults results;
     private final Candidates candidates;
     private final Figures figures;
     private final History history;
     private final Access access;
     private final Speaker speaker;
+    private final HttpServletRequest request;
+    private final HttpServletResponse response;
 
     WalkPage(
             Walks walks,
-            Store store,
+            PaintOffers offers,
             KeptResults results,
             Candidates candidates,
             Figures figures,
             History history,
             Access access,
-            Speaker speaker) {
+            Speaker speaker,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         this.walks = walks;
-        this.store = store;
+        this.offers = offers;
         this.results = results;
         this.candidates = candidates;
         this.figures = figures;
         this.history = history;
         this.access = access;
         this.speaker = speaker;
+        this.request = request;
+        this.response = response;
     }
 
     /** In one transaction, so that all of it is of one moment and the database is asked once for its connection. */
@@ -59,35 +64,96 @@ class WalkPage {
     void show(UUID wallId, Model model, Form form) {
         WalkedFlat around = walks.around(wallId);
         WalkedWall walked = around.surfaces().getFirst();
-        List<Surface> faces = walked.flat().faces().toList();
-        int at = faces.stream().map(Surface::id).toList().indexOf(wallId);
-        model.addAttribute("groups", FaultKind.Group.values());
-        model.addAttribute("kinds", FaultKind.values());
+        WalkedTrim trim = around.trims().stream()
+                .filter(each -> each.room().id().equals(walked.room().id()))
+                .findFirst()
+                .orElseThrow();
         model.addAttribute("wall", walked);
-        model.addAttribute(
-                "trim",
-                around.trims().stream()
-                        .filter(trim -> trim.room().id().equals(walked.room().id()))
-                        .findFirst()
-                        .orElseThrow());
-        model.addAttribute("findings", RoomFinding.values());
-        model.addAttribute("placeAnswers", PlaceAnswer.values());
+        model.addAttribute("isUpdate", isUpdate());
+        model.addAttribute("trim", trim);
         model.addAttribute("form", form);
-        model.addAttribute("drawing", drawing(walked));
-        model.addAttribute("faces", faces);
-        model.addAttribute("position", at + 1);
-        model.addAttribute("of", faces.size());
-        model.addAttribute("before", at > 0 ? faces.get(at - 1).id() : null);
-        model.addAttribute("after", at + 1 < faces.size() ? faces.get(at + 1).id() : null);
         model.addAttribute(
                 "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
+        way(around, wallId, model);
+        choices(model);
+        views(around, walked, model);
+        model.addAttribute("paint", paint(wallId, walked.flat(), walked.surface(), walked.visit()));
+        model.addAttribute("trimPaint", paint(wallId, walked.flat(), trim.surface(), trim.visit()));
+        model.addAttribute(
+                "ownLast", walks.ownLast(wallId, access.member().personId()).orElse(null));
         model.addAttribute("lastRemoved", walks.lastRemoved(wallId).orElse(null));
-        model.addAttribute("view", new WalkView(walked, around.practice(), figures.catalogue(), speaker.words()));
-        model.addAttribute("tins", tins(walked.surface()));
         model.addAttribute("kept", results.ofSurface(wallId));
         model.addAttribute(
                 "read",
                 candidates.againstRecord(walked.flat(), walked.surface()).orElse(null));
+    }
+
+    private void way(WalkedFlat around, UUID wallId, Model model) {
+        List<Surface> faces = around.flat().faces().toList();
+        int at = faces.stream().map(Surface::id).toList().indexOf(wallId);
+        model.addAttribute("faces", faces);
+        model.addAttribute("position", at + 1);
+        model.addAttribute("of", faces.size());
+        model.addAttribute("before", at > 0 ? faces.get(at - 1).id() : null);
+        model.addAttribute("next", around.after(wallId).orElse(null));
+        model.addAttribute(
+                "mayPassRoom",
+                around.flat().turnover().isPresent()
+                        && around.flat().roomOf(wallId).surfaces().stream()
+                                .filter(each ->
+                                        each.wall().isPresent() && !each.id().equals(wallId))
+                                .anyMatch(each -> !around.walked().contains(each.id())));
+    }
+
+    private static void choices(Model model) {
+        model.addAttribute("groups", FaultKind.Group.values());
+        model.addAttribute("kinds", FaultKind.values());
+        model.addAttribute("findings", RoomFinding.values());
+        model.addAttribute("placeAnswers", PlaceAnswer.values());
+        model.addAttribute("reaches", Reach.values());
+    }
+
+    private void views(WalkedFlat around, WalkedWall walked, Model model) {
+        Catalogue catalogue = figures.catalogue();
+        Words words = speaker.words();
+        WallDrawing drawing = drawing(walked);
+        MarkListView list = new MarkListView(walked, words);
+        model.addAttribute("drawing", drawing);
+        model.addAttribute("view", new WalkView(walked, around.practice(), catalogue, speaker.today(), words));
+        model.addAttribute("verdict", new VerdictView(walked, around.practice(), catalogue, words));
+        model.addAttribute("bars", new BarsView(walked, words));
+        model.addAttribute("list", list);
+        model.addAttribute("board", new BoardView(walked, drawing, list, catalogue, words));
+    }
+
+    private PaintView paint(UUID wallId, Flat flat, Surface surface, Visit visit) {
+        Surface recorded = flat.surface(surface.id()).orElseThrow();
+        return new PaintView(wallId, flat, surface, visit, offers.leftOvers(recorded), speaker.words());
+    }
+
+    /** Adds what could go on a surface of the page, found by what was typed. */
+    @Transactional(readOnly = true)
+    void offer(UUID wallId, UUID surfaceId, String typed, Model model) {
+        model.addAttribute("offers", offers.of(wallId, surfaceId, typed));
+        model.addAttribute("offered", model.getAttribute(surfaceId.equals(wallId) ? "paint" : "trimPaint"));
+    }
+
+    /** Whether a part of the page is asked for, not all of it. */
+    boolean isUpdate() {
+        return "true".equals(request.getHeader("HX-Request"));
+    }
+
+    /** What a change answers with: the surface as it then is, with what was refused of it. */
+    String answer(UUID wallId, Form form, Model model) {
+        if (form.hasErrors()) {
+            response.setStatus(422);
+        } else if (!isUpdate()) {
+            return form.typed("back").equals("flat")
+                    ? "redirect:/flats/" + walks.around(wallId).flat().id()
+                    : "redirect:/walls/" + wallId + "/walk";
+        }
+        show(wallId, model, form);
+        return isUpdate() ? "walk :: live" : "walk";
     }
 
     void showMark(UUID markId, Model model) {
@@ -98,18 +164,6 @@ class WalkPage {
         model.addAttribute(
                 "mayChange",
                 access.mayChangeRecordsOf(repaired.wall().flat().house().id()));
-    }
-
-    /** Tins of what is made for such a surface; of its own colour first, then by how near their colours are to it. */
-    private List<Tin> tins(Surface surface) {
-        Optional<Lab> own = surface.topCoat().flatMap(coat -> coat.colour()).map(colour -> colour.lab());
-        Comparator<Tin> nearest = Comparator.comparingDouble(
-                tin -> own.map(lab -> ColourDifference.between(lab, tin.colour().lab()))
-                        .orElse(0.0));
-        return store.stock().onShelf().stream()
-                .filter(tin -> surface.suits(tin.product().kind()))
-                .sorted(nearest.thenComparing(Tin::label))
-                .toList();
     }
 
     private static WallDrawing drawing(WalkedWall walked) {

@@ -1,191 +1,114 @@
 package lumko.app.walk;
 
-import java.util.EnumSet;
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.house.Coat;
 import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
 import lumko.app.reading.Candidate;
-import lumko.core.activity.Caution;
-import lumko.core.fault.FaultKind;
-import lumko.core.fault.Measures;
+import lumko.core.activity.Wait;
+import lumko.core.drying.Climate;
+import lumko.core.drying.Drying;
+import lumko.core.drying.DryingModel;
+import lumko.core.drying.Purpose;
+import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
-import lumko.core.geometry.EveryTime;
 import lumko.core.hold.Holding;
-import lumko.core.job.Action;
 import lumko.core.job.Cover;
 import lumko.core.job.FittingWay;
+import lumko.core.job.FreshPlaster;
 import lumko.core.job.JobPlanner;
-import lumko.core.judge.Finding;
-import lumko.core.judge.Option;
 import lumko.core.practice.Practice;
-import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
+import lumko.core.record.Raw;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** A walked wall put into words for its page. */
 public final class WalkView {
-    /** How much an area or a line grows at one press. */
-    private static final double GROWTH = 1.25;
-
-    /** Spots that the scale shows at the least. */
-    private static final int SHORTEST_SCALE = 12;
-
     private final WalkedWall wall;
     private final Practice practice;
     private final Catalogue figures;
+    private final LocalDate today;
     private final Words words;
-    private final MarkWords markWords;
 
-    WalkView(WalkedWall wall, Practice practice, Catalogue figures, Words words) {
+    WalkView(WalkedWall wall, Practice practice, Catalogue figures, LocalDate today, Words words) {
         this.wall = wall;
         this.practice = practice;
         this.figures = figures;
+        this.today = today;
         this.words = words;
-        this.markWords = new MarkWords(words);
     }
 
-    /** What is done with the surface; where only what wears is painted, that. */
-    public String headline() {
-        List<EveryTime.Kind> worn = wall.places().stream()
-                .filter(asked -> asked.answer().equals(Optional.of(PlaceAnswer.PAINT)))
-                .map(asked -> asked.place().kind())
-                .toList();
-        if (wall.action() != Action.LEAVE || worn.isEmpty()) {
-            return words.name(wall.action());
-        }
-        return worn.size() == 1
-                ? words.say("walk.paints." + worn.getFirst().name())
-                : words.say("walk.paintsPlaces", worn.size());
+    public String flatName() {
+        return wall.flat().house().name() + " " + wall.flat().number();
     }
 
-    /** Whether somebody has said that the record is right for this surface. */
-    public boolean isAgreed() {
-        return wall.visit().answer().equals(Optional.of(PaintAnswer.RECORD_AGREES));
+    public String label() {
+        return wall.flat().labelOf(wall.surface().id(), words);
     }
 
-    public String price() {
-        Option option = wall.price();
+    public String pageTitle() {
+        return flatName() + ", " + label();
+    }
+
+    /** What kind of surface it is. */
+    public String kind() {
+        return words.say(wall.surface().isCeiling() ? "walk.thisCeiling" : "walk.thisWall");
+    }
+
+    /** Where the way on leads: to a surface, or back to the flat. */
+    public String nextLabel(@Nullable UUID next) {
+        return next == null
+                ? words.say("walk.toFlat")
+                : words.say("walk.next", wall.flat().labelOf(next, words));
+    }
+
+    public String nextLink(@Nullable UUID next) {
+        return next == null
+                ? "/flats/" + wall.flat().id() + "?surface=" + wall.surface().id()
+                : "/walls/" + next + "/walk";
+    }
+
+    // ---- its room
+
+    public boolean isFound(RoomFinding finding) {
+        return wall.around().findings().contains(finding);
+    }
+
+    /** What was noticed of the room, behind its name. */
+    public String foundInRoom() {
+        return wall.around().findings().isEmpty()
+                ? ""
+                : ": " + wall.around().findings().stream().map(words::name).collect(Collectors.joining(", "));
+    }
+
+    public String where(AskedPlace asked) {
         return words.say(
-                "walk.price", option.hand(), option.paint(), option.elapsed().get());
+                "walk.where",
+                words.place(asked.place().box().left()),
+                words.place(asked.place().box().width()));
     }
 
-    public List<String> reasons() {
-        return sentences(wall.verdict().reasons());
-    }
-
-    public List<String> against(Option option) {
-        return sentences(option.against());
-    }
-
-    private List<String> sentences(List<Finding> findings) {
-        return findings.stream().map(new FindingWords(words)::of).toList();
-    }
-
-    public String shows(Option option) {
-        return words.chance(option.shows().likely());
-    }
-
-    /** The range of the chance, for whoever opens the number. */
-    public String showsRange(Option option) {
-        return words.say(
-                "walk.range",
-                words.chance(option.shows().low()),
-                words.chance(option.shows().high()));
-    }
-
-    /** What can hurt someone in the work as decided. */
-    public Set<Caution> cautions() {
-        Set<Caution> cautions = EnumSet.noneOf(Caution.class);
-        new JobPlanner(figures, practice)
-                .plan(wall.job())
-                .unordered()
-                .activities()
-                .forEach(activity -> cautions.addAll(activity.cautions()));
-        return cautions;
-    }
-
-    /** The same in a few words. */
-    public String cautionWords() {
-        return cautions().stream()
-                .map(caution -> words.say("cautionWord." + caution.name()))
-                .collect(Collectors.joining(" · "));
-    }
-
-    /** The number of spots from which rolling wins, or nothing if that is out of sight or already so. */
-    public int rollsFrom() {
-        return wall.verdict().rollsFrom().orElse(0);
-    }
-
-    public int scaleLength() {
-        return Math.max(SHORTEST_SCALE, Math.max(wall.verdict().spots(), rollsFrom()) + 2);
-    }
-
-    /** A mark's size in words. */
-    public String size(PlacedMark placed) {
-        return markWords.size(placed.mark().fault());
-    }
-
-    /** What is not as usual about a mark, in words. */
-    public String condition(PlacedMark placed) {
-        return String.join(", ", markWords.condition(placed.mark().fault()));
-    }
-
-    /** Height and distance from the nearer corner, as one finds it again. */
-    public String place(PlacedMark placed) {
-        var centre = placed.mark().centre();
-        Length fromRight = wall.surface().asWall().width().minus(centre.fromLeft());
-        boolean left = !centre.fromLeft().isLongerThan(fromRight);
-        return words.say(
-                left ? "place.left" : "place.right",
-                words.place(centre.aboveFloor()),
-                words.place(left ? centre.fromLeft() : fromRight));
-    }
-
-    public Measures bigger(PlacedMark placed) {
-        return step(placed, 1);
-    }
-
-    public Measures smaller(PlacedMark placed) {
-        return step(placed, -1);
-    }
-
-    /** The next size of the ladder, or a growth by a quarter. */
-    private static Measures step(PlacedMark placed, int direction) {
-        FaultKind kind = placed.mark().fault().kind();
-        Measures now = placed.mark().fault().measures();
-        if (kind.ladder().isEmpty()) {
-            double factor = direction > 0 ? GROWTH : 1 / GROWTH;
-            return new Measures(now.across().times(factor), now.up().times(factor), now.depth());
+    /** Whether the trim is painted, and in what. */
+    public String trim(WalkedTrim trim) {
+        if (!trim.isPainted()) {
+            return words.say("walk.trimLeft");
         }
-        List<Length> ladder = kind.ladder();
-        Length next = now.across();
-        if (direction > 0) {
-            next = ladder.stream()
-                    .filter(size -> size.isLongerThan(now.across()))
-                    .findFirst()
-                    .orElse(now.across());
-        } else {
-            List<Length> smaller = ladder.stream()
-                    .filter(size -> now.across().isLongerThan(size))
-                    .toList();
-            if (!smaller.isEmpty()) {
-                next = smaller.getLast();
-            }
-        }
-        return new Measures(next, next, now.depth());
+        String paint = trim.paint().map(goesOn -> ", " + goesOn.name()).orElse("");
+        return words.say(trim.isReadyForSheet() ? "walk.trimPainted" : "walk.trimNotConfirmed", paint);
     }
 
-    /** Depths or gaps offered for a mark that has one: a quarter of the usual to five times as much. */
-    public List<Length> depths(PlacedMark placed) {
-        FaultKind kind = placed.mark().fault().kind();
-        return kind.hasDepth() ? kind.depths() : List.of();
+    public String trimHolds(WalkedTrim trim) {
+        return words.name(trim.holding().answer()) + needs(trim.holding());
     }
 
     // ---- what stands around it
@@ -207,6 +130,32 @@ public final class WalkView {
                         holding.needs().stream().map(words::name).collect(Collectors.joining(", ")));
     }
 
+    /** When new plaster is dry enough to be painted, and how one sees it. */
+    public String stands() {
+        boolean isWet =
+                wall.visit().onIt().flatMap(OnIt::raw).filter(Raw::isPutOnWet).isPresent();
+        return FreshPlaster.on(wall.found().stack(), figures)
+                .map(this::stands)
+                .orElseGet(() -> isWet ? words.say("walk.standsUnknown") : "");
+    }
+
+    private String stands(FreshPlaster fresh) {
+        Wait wait = new Wait(fresh.wet(), Purpose.PAINT);
+        return switch (wait.in(Climate.REFERENCE, new DryingModel(figures))) {
+            case Drying.Dries dries ->
+                words.say(
+                        dries.likely().compareTo(fresh.ago()) > 0 ? "walk.stands" : "walk.hasStood",
+                        fresh.ago().toDays(),
+                        words.date(on(dries.likely(), fresh)),
+                        words.date(on(dries.safe(), fresh)));
+            case Drying.DoesNotDry none -> words.say("walk.standsUnknown");
+        };
+    }
+
+    private LocalDate on(Duration dry, FreshPlaster fresh) {
+        return today.plusDays(Math.ceilDiv(dry.minus(fresh.ago()).toHours(), 24));
+    }
+
     /** Whether what is there grins through the first coat of something else, and what is done about it. */
     public String hides() {
         Cover cover = wall.found().goesOn().cover();
@@ -217,6 +166,33 @@ public final class WalkView {
                 wall.surface().topCoat().flatMap(Coat::colour).map(Colour::name).orElse("");
         int undercoats = new JobPlanner(figures, practice).buildUp(wall.found()).undercoats();
         return words.say(undercoats > 0 ? "walk.hidesUnder" : "walk.hidesAfter", there, words.chance(cover.oneMore()));
+    }
+
+    public boolean hasColour() {
+        return wall.surface().topCoat().flatMap(Coat::colour).isPresent();
+    }
+
+    /** To the bench, with what is on it and what goes on. */
+    public String benchLink() {
+        String one = wall.surface()
+                .topCoat()
+                .flatMap(Coat::colour)
+                .map(colour -> colour.id().toString())
+                .orElse("");
+        return UriComponentsBuilder.fromPath("/bench")
+                .queryParam("one", one)
+                .queryParam(
+                        "other",
+                        wall.paint()
+                                .map(paint -> paint.colour().id().toString())
+                                .orElse(""))
+                .queryParam(
+                        "product",
+                        wall.paint()
+                                .map(paint -> paint.product().id().toString())
+                                .orElse(""))
+                .queryParam("surface", wall.surface().id())
+                .toUriString();
     }
 
     /** How much light the surface gives back, and how much lighter or darker what stands beside it is. */
@@ -238,8 +214,14 @@ public final class WalkView {
         return words.say(key, kind, other, Math.abs(other - own));
     }
 
-    /** How light the room is by its surfaces, and what it becomes by the next colour of this one. */
+    /** How light the room is by its surfaces, and what it becomes by the next colour of this one; nothing where one is unknown. */
     public String roomLight() {
+        boolean isKnown = wall.room().surfaces().stream()
+                .filter(surface -> surface.kind() != SurfaceKind.TRIM)
+                .allMatch(surface -> surface.topCoat().flatMap(Coat::colour).isPresent());
+        if (!isKnown) {
+            return "";
+        }
         RoomLight before = lightBefore();
         RoomLight after = lightAfter();
         long now = Math.round(100 * before.reflectance());
@@ -257,8 +239,15 @@ public final class WalkView {
         return words.say(
                 onRecord.match().isSomethingElse() ? "walk.readElse" : "walk.readAgrees",
                 onRecord.paint().colour().name(),
-                words.fixed(onRecord.match().difference(), 1),
-                words.fixed(onRecord.match().uncertainty(), 1));
+                seen(onRecord.match().difference()));
+    }
+
+    /** How a difference between two colours side by side strikes the eye; the figure itself stands with the reading. */
+    private String seen(double difference) {
+        if (difference <= figures.limit(Figure.NOT_SEEN)) {
+            return words.say("seen.NOT");
+        }
+        return words.say(difference <= figures.limit(Figure.CLEARLY_SEEN) ? "seen.EDGE" : "seen.CLEAR");
     }
 
     private static long lrv(Surface surface) {
@@ -320,19 +309,5 @@ public final class WalkView {
                         words.number(Times.inMinutes(way.hand()), 1),
                         words.chance(way.halo()),
                         words.chance(way.broken()));
-    }
-
-    /** The ladder of a kind in millimetres, for dragging. */
-    public String ladder(FaultKind kind) {
-        return String.join(
-                " ",
-                kind.ladder().stream()
-                        .map(size -> String.valueOf(size.inMillimetres()))
-                        .toList());
-    }
-
-    /** The same sizes in words. */
-    public String ladderWords(FaultKind kind) {
-        return String.join("|", kind.ladder().stream().map(words::length).toList());
     }
 }

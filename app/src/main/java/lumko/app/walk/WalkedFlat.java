@@ -3,6 +3,7 @@ package lumko.app.walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -20,6 +21,7 @@ import lumko.core.practice.Practice;
  *
  * @param surfaces walls and ceilings, each with its verdict
  * @param findings what was noticed of each room
+ * @param walked surfaces that somebody has looked over and gone on from
  * @param practice the house practice as followed in this job
  */
 public record WalkedFlat(
@@ -27,7 +29,28 @@ public record WalkedFlat(
         List<WalkedWall> surfaces,
         List<WalkedTrim> trims,
         Map<UUID, Set<RoomFinding>> findings,
+        Set<UUID> walked,
         Practice practice) {
+    /**
+     * Where the walk goes on from a surface: the next that nobody has walked, from the first again after the last. While the
+     * flat is let there is no walk to be finished: the next in order.
+     */
+    public Optional<UUID> after(UUID surfaceId) {
+        List<UUID> faces = flat.faces().map(Surface::id).toList();
+        int at = faces.indexOf(surfaceId);
+        if (flat.turnover().isEmpty()) {
+            return faces.stream().skip(at + 1L).findFirst();
+        }
+        return Stream.concat(faces.stream().skip(at + 1L), faces.stream().limit(Math.max(at, 0)))
+                .filter(each -> !walked.contains(each))
+                .findFirst();
+    }
+
+    /** How many walls and ceilings nobody has walked yet. */
+    public int notWalked() {
+        return (int) flat.faces().filter(face -> !walked.contains(face.id())).count();
+    }
+
     public List<WalkedWall> ready() {
         return surfaces.stream().filter(WalkedWall::isReadyForSheet).toList();
     }

@@ -19,7 +19,7 @@ public record WalkedTrim(Room room, Surface surface, Visit visit, Face found, Ho
     }
 
     public Optional<Paint> paint() {
-        return WalkedWall.paint(surface, visit);
+        return visit.paint(surface);
     }
 
     public boolean isReadyForSheet() {

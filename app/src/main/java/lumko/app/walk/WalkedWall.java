@@ -2,12 +2,10 @@ package lumko.app.walk;
 
 import java.util.List;
 import java.util.Optional;
-import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
 import lumko.core.hold.Holding;
 import lumko.core.job.Action;
 import lumko.core.job.Face;
@@ -20,6 +18,7 @@ import lumko.core.record.PaintBasis;
  * A wall or a ceiling as its walk shows it: what is marked, what is known of its paint, what stands around it, and the
  * verdict.
  *
+ * @param surface as it was found: what is on it may be another than recorded
  * @param places the places on it that wear at each turnover
  * @param found the surface as a job finds it, with nothing decided
  * @param around its room as a job finds it
@@ -45,17 +44,20 @@ public record WalkedWall(
         return verdict.options().stream()
                 .filter(option -> option.action() == action())
                 .findFirst()
+                .or(() -> verdict.options().stream()
+                        .filter(option -> action().isWhole() && option.action().isWhole())
+                        .findFirst())
                 .orElseGet(verdict::chosen);
     }
 
-    /** The paint that would go on: of the tin answered with, otherwise what the record names. */
+    /** The paint that would go on. */
     public Optional<Paint> paint() {
-        return paint(surface, visit);
+        return visit.paint(surface);
     }
 
-    static Optional<Paint> paint(Surface surface, Visit visit) {
-        Optional<Paint> ofTin = visit.tin().map(Tin::paint);
-        return ofTin.isPresent() ? ofTin : surface.topCoat().flatMap(Coat::paint);
+    /** The surface as its record has it, whatever was found on it. */
+    public Surface recorded() {
+        return flat.surface(surface.id()).orElseThrow();
     }
 
     public PaintBasis basis() {
@@ -65,6 +67,11 @@ public record WalkedWall(
     /** The surface with what will be done with it. */
     public Face face() {
         return found.with(action());
+    }
+
+    /** The surface with what the verdict would have done with it. */
+    Face judged() {
+        return found.with(verdict.action());
     }
 
     /** The job of this surface alone. */

@@ -18,12 +18,12 @@ import lumko.app.figure.Figures;
 import lumko.app.history.History;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
+import lumko.app.house.NewCoat;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
 import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
@@ -151,7 +151,7 @@ public class Walks {
                 .map(surface -> looking.wall(surface, bySurface.getOrDefault(surface.id(), List.of())))
                 .toList();
         List<WalkedTrim> trims = flat.rooms().stream().map(looking::trim).toList();
-        return new WalkedFlat(flat, walls, trims, turn.findings(), practice);
+        return new WalkedFlat(flat, walls, trims, turn.findings(), turn.walked(), practice);
     }
 
     /** A look at the surfaces of one flat, all on the same day. */
@@ -172,9 +172,10 @@ public class Walks {
             this.viewing = daysToViewing(flat, today);
         }
 
-        WalkedWall wall(Surface surface, List<PlacedMark> marks) {
-            Room room = flat.roomOf(surface.id());
-            Visit visit = turn.visitOf(surface);
+        WalkedWall wall(Surface recorded, List<PlacedMark> marks) {
+            Room room = flat.roomOf(recorded.id());
+            Visit visit = turn.visitOf(recorded);
+            Surface surface = visit.found(recorded, flat);
             List<AskedPlace> places = turn.placesOn(room, surface);
             Face face = facing.face(room, surface, visit, marks, places);
             lumko.core.job.Room around = Facing.room(room, turn.findingsOf(room));
@@ -186,8 +187,9 @@ public class Walks {
         }
 
         WalkedTrim trim(Room room) {
-            Surface surface = room.only(SurfaceKind.TRIM);
-            Visit visit = turn.visitOf(surface);
+            Surface recorded = room.only(SurfaceKind.TRIM);
+            Visit visit = turn.visitOf(recorded);
+            Surface surface = visit.found(recorded, flat);
             Face face = facing.trim(room, surface, visit);
             Holding holding = planner.holding(face, Facing.room(room, turn.findingsOf(room)));
             return new WalkedTrim(room, surface, visit, face, holding);
@@ -208,10 +210,17 @@ public class Walks {
             return findings.getOrDefault(room.id(), Set.of());
         }
 
+        Set<UUID> walked() {
+            return visits.entrySet().stream()
+                    .filter(visit -> visit.getValue().isWalked())
+                    .map(Map.Entry::getKey)
+                    .collect(Collectors.toSet());
+        }
+
         /** The places of a wall that are asked about; nothing is asked while the flat is let. */
         List<AskedPlace> placesOn(Room room, Surface surface) {
             List<Surface> walls = room.walls().toList();
-            int side = walls.indexOf(surface);
+            int side = walls.stream().map(Surface::id).toList().indexOf(surface.id());
             if (side < 0 || !isOpen) {
                 return List.of();
             }
@@ -250,18 +259,30 @@ public class Walks {
         return new Turn(visits(turnoverId), findings, placeAnswers.findByTurnoverId(turnoverId), true);
     }
 
+    /** Layers that were found on surfaces in a turnover and are not on their record yet. */
+    @Transactional(readOnly = true)
+    public Map<UUID, NewCoat> unrecorded(Flat flat, UUID turnoverId) {
+        Map<UUID, NewCoat> found = new HashMap<>();
+        visits.findByTurnoverId(turnoverId)
+                .forEach(row -> row.onIt()
+                        .flatMap(onIt -> onIt.unrecorded(flat))
+                        .ifPresent(layer -> found.put(row.surfaceId, layer)));
+        return found;
+    }
+
     private Map<UUID, Visit> visits(UUID turnoverId) {
-        Map<UUID, Tin> tins = store.stock().tins();
+        Store.Stock stock = store.stock();
         Map<UUID, String> names = people.names();
         return visits.findByTurnoverId(turnoverId).stream()
                 .collect(Collectors.toMap(
                         row -> row.surfaceId,
                         row -> new Visit(
-                                Optional.ofNullable(row.paintAnswer),
-                                Optional.ofNullable(row.tinId).map(tins::get),
+                                row.onIt(),
+                                row.next(stock),
                                 Optional.ofNullable(row.answeredBy).map(names::get),
                                 Optional.ofNullable(row.overruledAction),
                                 Optional.ofNullable(row.overruledWhy),
+                                row.walkedAt != null,
                                 row.version())));
     }
 
@@ -270,6 +291,17 @@ public class Walks {
                 .flatMap(Turnover::viewingOn)
                 .map(viewing -> OptionalInt.of((int) ChronoUnit.DAYS.between(today, viewing)))
                 .orElse(OptionalInt.empty());
+    }
+
+    /** The mark on a surface that the person who looks at it has set last. */
+    @Transactional(readOnly = true)
+    public Optional<UUID> ownLast(UUID surfaceId, UUID personId) {
+        return marks
+                .findBySurfaceIdInAndRemovedAtIsNullAndMadeGoodOnIsNullOrderBySetAtAscIdAsc(List.of(surfaceId))
+                .stream()
+                .filter(row -> row.setBy.equals(personId))
+                .reduce((first, last) -> last)
+                .map(MarkRow::id);
     }
 
     /** The mark that was taken away last on a surface, if one could be put back. */

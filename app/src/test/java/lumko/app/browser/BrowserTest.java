@@ -163,6 +163,7 @@ abstract class BrowserTest extends ApplicationTest {
 
     /** Where a place of the wall, in millimetres, is on the screen. */
     static double[] onScreen(Page page, double left, double up) {
+        page.waitForFunction("document.querySelector('main').dataset.ready === 'true'");
         @SuppressWarnings("unchecked")
         List<Number> at = (List<Number>) page.evaluate(
                 "([left, up]) => { const svg = document.querySelector('svg.wall');"

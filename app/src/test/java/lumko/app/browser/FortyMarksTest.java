@@ -80,13 +80,15 @@ class FortyMarksTest extends BrowserTest {
 
     private void onWall(Page phone, int index) {
         phone.navigate(url("/walls/" + wall(flat, index).id() + "/walk"));
+        phone.locator("#mark-list > summary").click();
+        phone.locator("#the-room > summary").click();
     }
 
     /** Draws along the wall with several at once switched on. */
     private void sweep(Page phone, double fromLeft, double toLeft, double up) {
+        phone.locator("#sweep").click();
         double[] from = onScreen(phone, fromLeft, up);
         double[] to = onScreen(phone, toLeft, up);
-        phone.locator("#sweep").click();
         phone.mouse().move(from[0], from[1]);
         phone.mouse().down();
         phone.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(60));
@@ -110,7 +112,7 @@ class FortyMarksTest extends BrowserTest {
         sweep(phone, 600, 2300, 1500);
         assertThat(rows.nth(10)).isVisible();
         int swept = rows.count();
-        button(phone, "Undo").click();
+        phone.locator("#thumb-undo").click();
         assertThat(rows).hasCount(0);
         button(phone, "Put back").click();
         assertThat(rows).hasCount(swept);
@@ -169,7 +171,7 @@ class FortyMarksTest extends BrowserTest {
         // every wall's paint, then the places that wear
         for (int index : List.of(0, 1, 4, 5, 8)) {
             onWall(phone, index);
-            button(phone, "The record agrees").click();
+            phone.locator("#paint-record").click();
             assertThat(phone.locator("#paint-record")).hasAttribute("aria-pressed", "true");
         }
         phone.navigate(url("/flats/" + flat.id()));

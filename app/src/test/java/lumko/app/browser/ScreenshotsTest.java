@@ -7,14 +7,15 @@ import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.reading.Readings;
 import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.Sheets;
 import lumko.app.sheet.Ticking;
+import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
+import lumko.app.walk.OnIt;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.PlaceAnswer;
 import lumko.app.walk.Walks;
@@ -34,6 +35,9 @@ class ScreenshotsTest extends BrowserTest {
 
     @Autowired
     Deciding deciding;
+
+    @Autowired
+    Confirming confirming;
 
     @Autowired
     Marking marking;
@@ -144,11 +148,7 @@ class ScreenshotsTest extends BrowserTest {
     }
 
     private void confirm(Surface wall) {
-        deciding.answer(
-                wall.id(),
-                PaintAnswer.TIN_IN_STORE,
-                wall.topCoat().flatMap(coat -> coat.tin()).map(Tin::id),
-                EditableRow.UNSAVED);
+        confirming.isOnIt(wall.id(), OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
     }
 
     private void shot(Page page, String path, String name) {

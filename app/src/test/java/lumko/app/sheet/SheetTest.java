@@ -22,8 +22,10 @@ import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
+import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
+import lumko.app.walk.OnIt;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.activity.ActivityKind;
@@ -68,6 +70,9 @@ class SheetTest extends ApplicationTest {
     Deciding deciding;
 
     @Autowired
+    Confirming confirming;
+
+    @Autowired
     Marking marking;
 
     @Autowired
@@ -110,7 +115,7 @@ class SheetTest extends ApplicationTest {
                         wallId,
                         new Mark(Spot.ofMillimetres(800 + 700 * n, 700), FaultKind.NAIL_HOLE.usualFault()));
             }
-            deciding.answer(wallId, PaintAnswer.TIN_IN_STORE, Optional.of(tinId), EditableRow.UNSAVED);
+            confirming.isOnIt(wallId, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
             return tinId;
         });
     }
@@ -391,7 +396,7 @@ class SheetTest extends ApplicationTest {
         @Test
         void aFaultFoundAfterTheFirstCoatIsTakenUpBeforeTheNext() {
             asLead(() -> {
-                deciding.overrule(
+                deciding.decide(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });
@@ -479,7 +484,7 @@ class SheetTest extends ApplicationTest {
                                 ""));
                 marking.set(
                         UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.GOUGE.usualFault()));
-                deciding.answer(other, PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()), EditableRow.UNSAVED);
+                confirming.isOnIt(other, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
                 return other;
             });
             UUID id = make();
@@ -500,7 +505,7 @@ class SheetTest extends ApplicationTest {
         @Test
         void aStepSaysHowFarMayBeCutAheadInTheAirAsNoted() throws Exception {
             asLead(() -> {
-                deciding.overrule(
+                deciding.decide(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });
@@ -668,7 +673,7 @@ class SheetTest extends ApplicationTest {
         @Test
         void aRolledWallGetsItsCoatsAndAClosedSheetStays() {
             asLead(() -> {
-                deciding.overrule(
+                deciding.decide(
                         wallId, Action.ROLL, "fresh", walks.wall(wallId).visit().version());
                 return wallId;
             });

@@ -48,7 +48,7 @@ class WalkTest extends ApplicationTest {
     Walks walks;
 
     @Autowired
-    Deciding deciding;
+    Confirming confirming;
 
     @Autowired
     Store store;
@@ -97,11 +97,33 @@ class WalkTest extends ApplicationTest {
         return asLead(() -> walks.wall(wallId));
     }
 
-    private void answer(PaintAnswer answer, Optional<UUID> tinId) {
+    private int version() {
+        return walks.wall(wallId).visit().version();
+    }
+
+    private void isOnIt(OnIt onIt) {
         asLead(() -> {
-            deciding.answer(wallId, answer, tinId, walks.wall(wallId).visit().version());
-            return answer;
+            confirming.isOnIt(wallId, onIt, version());
+            return onIt;
         });
+    }
+
+    private void goesOn(Next next, Reach reach) {
+        asLead(() -> {
+            confirming.goesOn(wallId, Optional.of(next), reach, version());
+            return next;
+        });
+    }
+
+    private void goesOn(Tin from) {
+        goesOn(new Next.FromTin(from), Reach.SURFACE);
+    }
+
+    private Tin tinOf(String colour) {
+        return asLead(() -> store.stock().onShelf().stream()
+                .filter(each -> each.colour().name().equals(colour))
+                .findFirst()
+                .orElseThrow());
     }
 
     @Nested
@@ -256,13 +278,13 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void theRecordAgreesAndWhatIsLeftOfItsTinGoesOn() {
-            answer(PaintAnswer.RECORD_AGREES, Optional.empty());
+            isOnIt(OnIt.of(PaintAnswer.RECORD_AGREES));
             assertThat(walked().basis()).isEqualTo(PaintBasis.SAME_TIN);
         }
 
         @Test
         void theTinOnRecordIsTheBestThereIs() {
-            answer(PaintAnswer.TIN_IN_STORE, Optional.of(tin.id()));
+            goesOn(tin);
             assertThat(walked().basis()).isEqualTo(PaintBasis.SAME_TIN);
         }
 
@@ -273,7 +295,7 @@ class WalkTest extends ApplicationTest {
                     .findFirst()
                     .orElseThrow());
             set("NAIL_HOLE", 800, 700);
-            answer(PaintAnswer.TIN_IN_STORE, Optional.of(other.id()));
+            goesOn(other);
             WalkedWall walked = walked();
             assertThat(walked.basis()).isEqualTo(PaintBasis.OTHER_PAINT);
             assertThat(walked.action()).isEqualTo(Action.ROLL);
@@ -282,13 +304,22 @@ class WalkTest extends ApplicationTest {
         }
 
         @Test
-        void theRoomsLightIsSaidNowAndWithTheNextColour() {
-            assertThat(page()).contains("It reflects 73 % of the light (LRV)", "% on average; bouncing makes");
+        void theRoomsLightIsSaidOnceAllOfItIsKnownNowAndWithTheNextColour() {
+            assertThat(page()).contains("It reflects 73 % of the light (LRV)").doesNotContain("% on average");
+            asLead(() -> {
+                flat.roomOf(wallId).surfaces().stream()
+                        .filter(surface -> !surface.id().equals(wallId))
+                        .forEach(surface -> recording.addCoat(
+                                surface.id(),
+                                NewCoat.finish(tin.product().id(), tin.colour().id(), Optional.empty(), TODAY, "")));
+                return flat;
+            });
+            assertThat(page()).contains("% on average; bouncing makes");
             Tin slate = asLead(() -> store.stock().onShelf().stream()
                     .filter(each -> each.colour().name().equals("Wet Slate"))
                     .findFirst()
                     .orElseThrow());
-            answer(PaintAnswer.TIN_IN_STORE, Optional.of(slate.id()));
+            goesOn(slate);
             assertThat(page()).contains("% with this wall’s next colour");
         }
 
@@ -306,7 +337,7 @@ class WalkTest extends ApplicationTest {
         @Test
         void notSureRulesSpotsOutAndKeepsTheWallOffTheSheet() {
             set("NAIL_HOLE", 800, 700);
-            answer(PaintAnswer.NOT_SURE, Optional.empty());
+            isOnIt(OnIt.of(PaintAnswer.NOT_SURE));
             WalkedWall walked = walked();
             assertThat(walked.action()).isEqualTo(Action.ROLL);
             assertThat(walked.verdict().reasons()).contains(new Finding.PaintUnknown());
@@ -317,14 +348,8 @@ class WalkTest extends ApplicationTest {
         void aTinThatIsNotThereIsNotFound() {
             assertThat(post(
                             member("jonas"),
-                            "/walls/" + wallId + "/paint",
-                            Map.of(
-                                    "answer",
-                                    "TIN_IN_STORE",
-                                    "tin",
-                                    UUID.randomUUID().toString(),
-                                    "version",
-                                    "-1")))
+                            "/walls/" + wallId + "/goes-on",
+                            Map.of("paint", "tin:" + UUID.randomUUID(), "version", "-1")))
                     .hasStatus(404);
         }
     }
@@ -334,7 +359,7 @@ class WalkTest extends ApplicationTest {
         @Test
         void needsAReasonAndKeepsIt() {
             set("NAIL_HOLE", 800, 700);
-            Map<String, String> fields = new HashMap<>(Map.of("action", "ROLL", "why", " ", "version", "-1"));
+            Map<String, String> fields = new HashMap<>(Map.of("action", "LEAVE", "why", " ", "version", "-1"));
             assertThat(post(member("jonas"), "/walls/" + wallId + "/decide", fields))
                     .hasStatus(422)
                     .bodyText()
@@ -349,7 +374,7 @@ class WalkTest extends ApplicationTest {
                     .hasStatusOk()
                     .bodyText()
                     .contains("the owner wants it fresh");
-            assertThat(walked().action()).isEqualTo(Action.ROLL);
+            assertThat(walked().action()).isEqualTo(Action.LEAVE);
             assertThat(walked().verdict().action()).isEqualTo(Action.DAB);
         }
 
@@ -611,16 +636,8 @@ class WalkTest extends ApplicationTest {
                     .contains("Leave the trim", "its paint is not confirmed");
             post(
                     member("jonas"),
-                    "/walls/" + wallId + "/paint",
-                    Map.of(
-                            "surface",
-                            trim.id().toString(),
-                            "answer",
-                            "TIN_IN_STORE",
-                            "tin",
-                            tin.id().toString(),
-                            "version",
-                            "0"));
+                    "/walls/" + wallId + "/goes-on",
+                    Map.of("surface", trim.id().toString(), "paint", "tin:" + tin.id(), "version", "0"));
             WalkedFlat whole = asLead(() -> walks.flat(houses.flat(flat.id())));
             assertThat(whole.readyTrims())
                     .singleElement()
@@ -649,9 +666,9 @@ class WalkTest extends ApplicationTest {
         void forTheWholeRoomInOneTapButNotWhereSomebodyHasAnsweredOrNothingIsOnRecord() {
             painted(1);
             painted(2);
-            answer(PaintAnswer.RECORD_AGREES, Optional.empty());
+            isOnIt(OnIt.of(PaintAnswer.RECORD_AGREES));
             asLead(() -> {
-                deciding.answer(wall(flat, 2).id(), PaintAnswer.NOT_SURE, Optional.empty(), EditableRow.UNSAVED);
+                confirming.isOnIt(wall(flat, 2).id(), OnIt.of(PaintAnswer.NOT_SURE), EditableRow.UNSAVED);
                 return flat;
             });
 
@@ -666,9 +683,9 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void aWallWhoseTinNobodyKnowsGetsThePaintBoughtAgain() {
-            answer(PaintAnswer.RECORD_AGREES, Optional.empty());
+            isOnIt(OnIt.of(PaintAnswer.RECORD_AGREES));
             painted(1);
-            asLead(() -> deciding.agree(wallId, Deciding.Reach.ROOM));
+            asLead(() -> confirming.agree(wallId, Reach.ROOM));
             assertThat(asLead(() -> walks.wall(wall(flat, 1).id())).basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
         }
 
@@ -679,21 +696,289 @@ class WalkTest extends ApplicationTest {
                     .hasStatus(403);
             assertThat(answerOf(1)).isEmpty();
         }
+    }
 
-        @Test
-        void theListOfTinsHoldsWhatSuitsAWallTheNearestFirst() {
-            String page = new String(
+    @Nested
+    class WhatGoesOn {
+        private String offers(String typed) {
+            return new String(
                     mvc.get()
-                            .uri("/walls/" + wallId + "/walk")
+                            .uri("/walls/" + wallId + "/paints?q={q}", typed)
                             .with(user(member("jonas")))
+                            .header("HX-Request", "true")
                             .exchange()
                             .getResponse()
                             .getContentAsByteArray(),
                     StandardCharsets.UTF_8);
-            int from = page.indexOf("<select id=\"tin\"");
-            String list = page.substring(from, page.indexOf("</select>", from));
+        }
+
+        @Test
+        void isOfferedNearestFirstAndMadeForAWall() {
+            String list = offers("");
             assertThat(list).doesNotContain("dead flat");
-            assertThat(list.indexOf("Oat Husk")).isPositive().isLessThan(list.indexOf("Wet Slate"));
+            assertThat(list.substring(list.indexOf("<b>"))).startsWith("<b>Oat Husk</b>");
+        }
+
+        @Test
+        void isFoundByItsWordsInTheStoreAndToBuy() {
+            assertThat(offers("slate hearth"))
+                    .contains("Wet Slate", "Hearth Matt", "tin:", "buy:")
+                    .doesNotContain("Oat Husk");
+            assertThat(offers("nothing of that name")).contains("Nothing of that name is made for such a surface.");
+        }
+
+        @Test
+        void aPaintStillToBuyNeedsNoTinAndIsPaintedWhole() {
+            Tin slate = tinOf("Wet Slate");
+            goesOn(new Next.ToBuy(slate.paint()), Reach.SURFACE);
+            WalkedWall walked = walked();
+            assertThat(walked.action()).isEqualTo(Action.ROLL);
+            assertThat(walked.paint()).contains(slate.paint());
+            assertThat(walked.visit().tinFor(walked.surface())).isEmpty();
+            assertThat(walked.isReadyForSheet()).isTrue();
+            assertThat(walked.verdict().reasons()).contains(new Finding.ColourIsWanted());
+        }
+
+        @Test
+        void reachesTheWallsOfTheRoomButNotItsCeiling() {
+            Tin slate = tinOf("Wet Slate");
+            goesOn(new Next.ToBuy(slate.paint()), Reach.ROOM);
+            asLead(() -> walks.flat(houses.flat(flat.id()))).surfaces().stream()
+                    .filter(wall -> wall.room().id().equals(flat.roomOf(wallId).id()))
+                    .forEach(wall -> assertThat(wall.visit().next().isPresent())
+                            .isEqualTo(wall.surface().isWall()));
+        }
+
+        @Test
+        void whoChoosesThePaintOnRecordHasFoundTheRecordRight() {
+            goesOn(tin);
+            assertThat(walked().visit().answer()).contains(PaintAnswer.RECORD_AGREES);
+            goesOn(tinOf("Wet Slate"));
+            assertThat(walked().basis()).isEqualTo(PaintBasis.OTHER_PAINT);
+        }
+
+        @Test
+        void theSameAgainTakesAChoiceBack() {
+            goesOn(tinOf("Wet Slate"));
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + wallId + "/goes-on",
+                            Map.of(
+                                    "paint",
+                                    "same",
+                                    "version",
+                                    String.valueOf(walked().visit().version()))))
+                    .hasStatusOk();
+            assertThat(walked().visit().next()).isEmpty();
+            assertThat(walked().action()).isEqualTo(Action.LEAVE);
+        }
+
+        @Test
+        void whatIsNoPaintIsRefusedInWords() {
+            for (String sent : List.of("", "buy:", "buy:x", "tin:x", "oat")) {
+                assertThat(post(
+                                member("jonas"),
+                                "/walls/" + wallId + "/goes-on",
+                                Map.of("paint", sent, "version", "-1")))
+                        .hasStatus(422);
+            }
+        }
+    }
+
+    @Nested
+    class WhatIsOnIt {
+        @Test
+        void anotherWallsPaintWhereItIsLikeThat() {
+            UUID like = wall(flat, 1).id();
+            assertThat(walked().surface().topCoat()).isPresent();
+            asLead(() -> {
+                confirming.isOnIt(like, OnIt.like(wallId), EditableRow.UNSAVED);
+                return like;
+            });
+            WalkedWall other = asLead(() -> walks.wall(like));
+            assertThat(other.recorded().topCoat()).isEmpty();
+            assertThat(other.basis()).isEqualTo(PaintBasis.SAME_TIN);
+            assertThat(other.paint()).contains(tin.paint());
+        }
+
+        @Test
+        void likeItselfOrASurfaceOfAnotherFlatIsNotFound() {
+            UUID elsewhere = wall(freshFlat("Tern Terrace"), 0).id();
+            for (UUID like : List.of(wallId, elsewhere)) {
+                assertThat(post(
+                                member("jonas"),
+                                "/walls/" + wallId + "/paint",
+                                Map.of("answer", "LIKE_ANOTHER", "like", like.toString(), "version", "-1")))
+                        .hasStatus(404);
+            }
+        }
+
+        @Test
+        void aNewSkimIsPrimedAndPaintedAndStandsUntilItIsDry() {
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + wallId + "/paint",
+                            Map.of("answer", "BARE", "raw", "NEW_SKIM", "since", TODAY.toString(), "version", "-1")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Put on 0 days ago.", "pale all over and not cool to the palm");
+            WalkedWall walked = walked();
+            assertThat(walked.basis()).isEqualTo(PaintBasis.BARE);
+            assertThat(walked.action()).isEqualTo(Action.ROLL);
+            assertThat(walked.holding().needs()).containsExactly(Need.MIST_COAT);
+            assertThat(walked.isReadyForSheet())
+                    .as("nobody has said what goes on")
+                    .isFalse();
+            goesOn(tin);
+            assertThat(walked().isReadyForSheet()).isTrue();
+        }
+
+        @Test
+        void aDayYetToComeIsRefused() {
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + wallId + "/paint",
+                            Map.of(
+                                    "answer",
+                                    "BARE",
+                                    "raw",
+                                    "NEW_PLASTER",
+                                    "since",
+                                    TODAY.plusDays(1).toString(),
+                                    "version",
+                                    "-1")))
+                    .hasStatus(422);
+            assertThat(walked().visit().onIt()).isEmpty();
+        }
+
+        @Test
+        void aLeftOverThatIsRecognisedMakesItTheSameTin() {
+            UUID unknown = wall(flat, 1).id();
+            asLead(() -> {
+                recording.addCoat(
+                        unknown,
+                        NewCoat.finish(
+                                tin.product().id(), tin.colour().id(), Optional.empty(), TODAY.minusYears(1), ""));
+                confirming.isOnIt(unknown, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
+                return unknown;
+            });
+            assertThat(asLead(() -> walks.wall(unknown)).basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
+            assertThat(post(
+                            member("jonas"),
+                            "/walls/" + unknown + "/left-over",
+                            Map.of("tin", tin.id().toString())))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("It was not from that tin");
+            assertThat(asLead(() -> walks.wall(unknown)).basis()).isEqualTo(PaintBasis.SAME_TIN);
+            assertThat(post(member("jonas"), "/walls/" + unknown + "/left-over", Map.of("tin", "")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Its batch is not on record. Is it left over from this?");
+            assertThat(asLead(() -> walks.wall(unknown)).basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
+        }
+    }
+
+    @Nested
+    class GoingOn {
+        private MvcTestResult on(UUID from, Map<String, String> fields) {
+            var request = mvc.post()
+                    .uri("/walls/" + from + "/walked")
+                    .with(user(member("jonas")))
+                    .with(csrf());
+            fields.forEach(request::param);
+            return request.exchange();
+        }
+
+        @Test
+        void leadsToTheNextThatNobodyHasWalkedAndAtLastToTheFlat() {
+            List<UUID> faces = flat.faces().map(Surface::id).toList();
+            assertThat(on(faces.get(1), Map.of())).hasRedirectedUrl("/walls/" + faces.get(2) + "/walk");
+            assertThat(on(faces.get(0), Map.of())).hasRedirectedUrl("/walls/" + faces.get(2) + "/walk");
+            faces.stream().skip(2).forEach(face -> on(face, Map.of()));
+            assertThat(on(faces.get(0), Map.of())).hasRedirectedUrl("/flats/" + flat.id());
+        }
+
+        @Test
+        void aRoomWithNothingInItIsPassedAtOnce() {
+            on(wallId, Map.of("reach", "ROOM"));
+            WalkedFlat walked = asLead(() -> walks.flat(houses.flat(flat.id())));
+            assertThat(walked.walked())
+                    .containsExactlyInAnyOrderElementsOf(flat.roomOf(wallId).surfaces().stream()
+                            .filter(surface -> surface.wall().isPresent())
+                            .map(Surface::id)
+                            .toList());
+        }
+
+        @Test
+        void walkItOpensTheFirstThatNobodyHasWalked() {
+            List<UUID> faces = flat.faces().map(Surface::id).toList();
+            on(faces.get(0), Map.of());
+            assertThat(mvc.get()
+                            .uri("/flats/" + flat.id() + "/walk")
+                            .with(user(member("jonas")))
+                            .exchange())
+                    .hasRedirectedUrl("/walls/" + faces.get(1) + "/walk");
+        }
+
+        @Test
+        void undoTakesBackOnlyOnesOwnMarks() {
+            set("NAIL_HOLE", 800, 700);
+            UUID own = walked().marks().getFirst().id();
+            post(member("saoirse"), "/walls/" + wallId + "/undo", Map.of("mark", own.toString()));
+            assertThat(walked().marks()).hasSize(1);
+            post(member("jonas"), "/walls/" + wallId + "/undo", Map.of("mark", own.toString()));
+            assertThat(walked().marks()).isEmpty();
+        }
+    }
+
+    @Nested
+    class WholeRoomsAndFlats {
+        private List<Action> actions() {
+            return asLead(() -> walks.flat(houses.flat(flat.id()))).surfaces().stream()
+                    .map(WalkedWall::action)
+                    .toList();
+        }
+
+        @Test
+        void areDecidedWithoutAReasonAndTakenBackTogether() {
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/decide", Map.of("action", "FLAT", "version", "-1")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Decided otherwise; the verdict was “Leave”.");
+            assertThat(actions()).containsOnly(Action.FLAT);
+            post(
+                    member("jonas"),
+                    "/walls/" + wallId + "/decide",
+                    Map.of(
+                            "action",
+                            "",
+                            "version",
+                            String.valueOf(walked().visit().version())));
+            assertThat(actions()).containsOnly(Action.LEAVE);
+        }
+
+        @Test
+        void aRoomIsItsWalls() {
+            post(member("jonas"), "/walls/" + wallId + "/decide", Map.of("action", "ROOM", "version", "-1"));
+            asLead(() -> walks.flat(houses.flat(flat.id())))
+                    .surfaces()
+                    .forEach(wall -> assertThat(wall.action())
+                            .isEqualTo(
+                                    wall.surface().isWall()
+                                                    && wall.room()
+                                                            .id()
+                                                            .equals(flat.roomOf(wallId)
+                                                                    .id())
+                                            ? Action.ROOM
+                                            : Action.LEAVE));
+        }
+
+        @Test
+        void ofAWholeRoomThePriceIsThatOfTheWholeWall() {
+            set("NAIL_HOLE", 800, 700);
+            post(member("jonas"), "/walls/" + wallId + "/decide", Map.of("action", "ROOM", "version", "-1"));
+            assertThat(walked().price().action()).isEqualTo(Action.ROLL);
         }
     }
 

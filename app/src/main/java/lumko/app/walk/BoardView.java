@@ -1,0 +1,208 @@
+package lumko.app.walk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import lumko.app.drawing.WallDrawing;
+import lumko.app.platform.UnitSystem;
+import lumko.app.platform.Words;
+import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.WindowLight;
+import lumko.core.quantity.Length;
+
+/** A walked surface as it is drawn with its scale, its light and its marks; in millimetres, y runs down. */
+public final class BoardView {
+    private static final double SIDE_LEAST = 330;
+    private static final double ABOVE_LEAST = 230;
+    private static final double BELOW_LEAST = 250;
+    private static final double MM_PER_FOOT = 304.8;
+    private static final double MM_PER_METRE = 1000;
+    private static final double RIGHT = 100;
+    private static final double STEP_UP = 500;
+    private static final double TOP_STAYS_CLEAR = 200;
+
+    private final WalkedWall wall;
+    private final WallDrawing drawing;
+    private final MarkListView list;
+    private final Catalogue figures;
+    private final Words words;
+
+    BoardView(WalkedWall wall, WallDrawing drawing, MarkListView list, Catalogue figures, Words words) {
+        this.wall = wall;
+        this.drawing = drawing;
+        this.list = list;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    private double side() {
+        return Math.max(SIDE_LEAST, drawing.width() * 0.115);
+    }
+
+    private double above() {
+        return Math.max(ABOVE_LEAST, drawing.width() * 0.065);
+    }
+
+    private double below() {
+        return Math.max(BELOW_LEAST, drawing.width() * 0.09);
+    }
+
+    public String viewBox() {
+        return -side() + " " + -above() + " " + (drawing.width() + side() + RIGHT) + " "
+                + (drawing.height() + above() + below());
+    }
+
+    /** How many millimetres the unit has in which places are said. */
+    public double unitMillimetres() {
+        return words.units() == UnitSystem.US ? MM_PER_FOOT : MM_PER_METRE;
+    }
+
+    /** The wall alone. */
+    public String wholeBox() {
+        return "0 0 " + drawing.width() + " " + drawing.height();
+    }
+
+    public String at(double x, double y) {
+        return "translate(" + x + " " + y + ")";
+    }
+
+    public String spoken() {
+        return words.say(
+                "board.spoken",
+                wall.flat().labelOf(wall.surface().id(), words),
+                width(),
+                words.place(wall.surface().asWall().height()),
+                wall.marks().size());
+    }
+
+    public String width() {
+        return words.place(wall.surface().asWall().width());
+    }
+
+    public String widthLine() {
+        return "M0 0H" + drawing.width() + "M0 -35v70M" + drawing.width() + " -35v70";
+    }
+
+    /** A ceiling has no skirting. */
+    public String trimFill() {
+        return wall.surface().isCeiling() ? "none" : "";
+    }
+
+    // ---- heights
+
+    /** A height on the scale at the left. */
+    public record Height(double y, String label, boolean isTop) {}
+
+    public List<Height> heights() {
+        List<Height> heights = new ArrayList<>();
+        for (double up = 0; up < drawing.height() - TOP_STAYS_CLEAR; up += STEP_UP) {
+            heights.add(new Height(drawing.height() - up, words.placeNumber(Length.ofMillimetres(up)), false));
+        }
+        heights.add(new Height(0, words.placeNumber(wall.surface().asWall().height()), true));
+        return heights;
+    }
+
+    public boolean hasEyeBand() {
+        return !wall.surface().isCeiling();
+    }
+
+    public double eyeBandTop() {
+        return drawing.height() - figures.length(Figure.EYE_BAND_TO).inMillimetres();
+    }
+
+    public double eyeBandHeight() {
+        return figures.length(Figure.EYE_BAND_TO)
+                .minus(figures.length(Figure.EYE_BAND_FROM))
+                .inMillimetres();
+    }
+
+    // ---- light
+
+    public boolean isLitFromRight() {
+        return wall.surface().light() == WindowLight.FROM_RIGHT;
+    }
+
+    public String light() {
+        return words.name(wall.surface().light());
+    }
+
+    public String lightAt() {
+        return at(isLitFromRight() ? drawing.width() : 0, -above() / 2);
+    }
+
+    public String lightArrow() {
+        return switch (wall.surface().light()) {
+            case FROM_LEFT -> "M0 -4H50M40 -11L50 -4L40 3";
+            case FROM_RIGHT -> "M0 -4H-50M-40 -11L-50 -4L-40 3";
+            case FACING, SAME_WALL, NONE -> "";
+        };
+    }
+
+    public int lightTextX() {
+        return switch (wall.surface().light()) {
+            case FROM_LEFT -> 60;
+            case FROM_RIGHT -> -60;
+            case FACING, SAME_WALL, NONE -> 0;
+        };
+    }
+
+    // ---- what is on it
+
+    /** A place that is painted each time. */
+    public record EachTime(double x, double y, double width, double height, boolean isOpen) {}
+
+    public List<EachTime> places() {
+        return wall.places().stream()
+                .map(asked -> {
+                    Box box = asked.place().box();
+                    return new EachTime(
+                            box.left().inMillimetres(),
+                            drawing.height() - box.top().inMillimetres(),
+                            box.width().inMillimetres(),
+                            box.height().inMillimetres(),
+                            asked.isOpen());
+                })
+                .toList();
+    }
+
+    /** A mark with what a finger on it needs to know. */
+    public record Drawn(
+            UUID id,
+            String shape,
+            int version,
+            double across,
+            double depth,
+            String ladder,
+            String ladderWords,
+            WallDrawing.MarkDrawing drawing) {
+        public double x() {
+            return drawing.x();
+        }
+
+        public double y() {
+            return drawing.y();
+        }
+    }
+
+    public List<Drawn> marks() {
+        return IntStream.range(0, drawing.marks().size()).mapToObj(this::drawn).toList();
+    }
+
+    private Drawn drawn(int at) {
+        PlacedMark placed = wall.marks().get(at);
+        var kind = placed.mark().fault().kind();
+        var measures = placed.mark().fault().measures();
+        return new Drawn(
+                placed.id(),
+                kind.shape().name(),
+                placed.version(),
+                measures.across().inMillimetres(),
+                measures.depth().inMillimetres(),
+                list.ladder(kind),
+                list.ladderWords(kind),
+                drawing.marks().get(at));
+    }
+}

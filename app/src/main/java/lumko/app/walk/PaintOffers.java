@@ -1,0 +1,162 @@
+package lumko.app.walk;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import lumko.app.house.Coat;
+import lumko.app.house.Houses;
+import lumko.app.house.Surface;
+import lumko.app.paint.Colour;
+import lumko.app.paint.Paint;
+import lumko.app.paint.Product;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
+import lumko.app.platform.NotFoundException;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What could go on a surface: tins in the store, and paints still to be bought. Only what is made for such a surface; of its
+ * own colour first, then by how near its colour is.
+ */
+@Component
+public class PaintOffers {
+    private static final int MOST_TINS = 12;
+    private static final int MOST_TO_BUY = 12;
+    private static final String SAME = "same";
+    private static final String TIN = "tin:";
+    private static final String BUY = "buy:";
+
+    private final Houses houses;
+    private final Store store;
+
+    PaintOffers(Houses houses, Store store) {
+        this.houses = houses;
+        this.store = store;
+    }
+
+    /**
+     * @param surfaceId what it is for
+     * @param tins in the store
+     * @param toBuy products in colours
+     */
+    public record Offers(UUID surfaceId, List<Tin> tins, List<Paint> toBuy) {
+        public boolean isEmpty() {
+            return tins.isEmpty() && toBuy.isEmpty();
+        }
+    }
+
+    /** How a choice is sent. */
+    static String sent(Tin tin) {
+        return TIN + tin.id();
+    }
+
+    static String sent(Paint paint) {
+        return BUY + paint.key();
+    }
+
+    /**
+     * What was chosen, as it was sent; empty for the same again.
+     *
+     * @throws NotFoundException if there is no such tin or paint
+     * @throws IllegalArgumentException if that is none of them
+     */
+    @Transactional(readOnly = true)
+    public Optional<Next> next(String sent) {
+        if (sent.equals(SAME)) {
+            return Optional.empty();
+        }
+        Store.Stock stock = store.stock();
+        if (sent.startsWith(TIN)) {
+            UUID id = UUID.fromString(sent.substring(TIN.length()));
+            return Optional.of(
+                    new Next.FromTin(Optional.ofNullable(stock.tins().get(id)).orElseThrow(NotFoundException::new)));
+        }
+        String[] ids = sent.substring(Math.min(BUY.length(), sent.length())).split(":");
+        if (!sent.startsWith(BUY) || ids.length != 2) {
+            throw new IllegalArgumentException("“" + sent + "” is no paint");
+        }
+        return Optional.of(
+                new Next.ToBuy(stock.paint(Optional.of(UUID.fromString(ids[0])), Optional.of(UUID.fromString(ids[1])))
+                        .orElseThrow(NotFoundException::new)));
+    }
+
+    /** @param typed words that all occur in its name; empty for what is nearest */
+    @Transactional(readOnly = true)
+    public Offers of(UUID wallId, UUID surfaceId, String typed) {
+        Surface surface = houses.flatOfSurface(wallId).surface(surfaceId).orElseThrow(NotFoundException::new);
+        return offers(surface, typed);
+    }
+
+    private Offers offers(Surface surface, String typed) {
+        Store.Stock stock = store.stock();
+        Optional<Paint> own = surface.topCoat().flatMap(Coat::paint);
+        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
+        List<Tin> tins = stock.onShelf().stream()
+                .filter(tin -> tin.left().compareTo(Volume.ZERO) > 0)
+                .filter(tin -> surface.suits(tin.product().kind()))
+                .filter(tin -> isMeant(tin.label() + " " + words(tin.paint()), typed))
+                .sorted(Comparator.comparingDouble((Tin tin) -> apart(lab, tin.colour()))
+                        .thenComparing(Tin::label))
+                .limit(MOST_TINS)
+                .toList();
+        return new Offers(surface.id(), tins, toBuy(stock, surface, own, typed));
+    }
+
+    /** Without a word typed, the paint on record alone: every product in every colour would be no offer. */
+    private static List<Paint> toBuy(Store.Stock stock, Surface surface, Optional<Paint> own, String typed) {
+        if (typed.isBlank()) {
+            return own.stream().toList();
+        }
+        List<Paint> paints = new ArrayList<>();
+        for (Product product : stock.productsByName()) {
+            if (surface.suits(product.kind()) && !product.isDiscontinued()) {
+                stock.coloursByName().stream()
+                        .map(colour -> new Paint(product, colour))
+                        .filter(paint -> isMeant(words(paint), typed))
+                        .forEach(paints::add);
+            }
+        }
+        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
+        return paints.stream()
+                .sorted(Comparator.comparing(
+                                (Paint paint) -> own.filter(on -> on.product().equals(paint.product()))
+                                        .isEmpty())
+                        .thenComparingDouble(paint -> apart(lab, paint.colour()))
+                        .thenComparing(Paint::name))
+                .limit(MOST_TO_BUY)
+                .toList();
+    }
+
+    private static double apart(Optional<Lab> from, Colour colour) {
+        return from.map(lab -> ColourDifference.between(lab, colour.lab())).orElse(0.0);
+    }
+
+    private static String words(Paint paint) {
+        return paint.colour().name() + " " + paint.colour().code() + " "
+                + paint.product().maker() + " " + paint.product().name();
+    }
+
+    private static boolean isMeant(String name, String typed) {
+        String all = name.toLowerCase(Locale.ROOT);
+        return Stream.of(typed.toLowerCase(Locale.ROOT).strip().split("\\s+")).allMatch(all::contains);
+    }
+
+    /** Where nobody noted what a surface was painted from: tins in the store of just its paint, what is left over may be one. */
+    @Transactional(readOnly = true)
+    public List<Tin> leftOvers(Surface surface) {
+        return surface.topCoat().filter(Coat::isFromUnknownBatch).flatMap(Coat::paint).stream()
+                .flatMap(paint -> store
+                        .stock()
+                        .tinsOf(paint.product().id(), paint.colour().id())
+                        .stream())
+                .toList();
+    }
+}
