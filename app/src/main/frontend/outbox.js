@@ -76,11 +76,11 @@ async function deliver(item) {
     return false;
   }
   const body = await response.text();
-  if (response.ok) await (await database).delete(STORE, item.number);
-  else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
-  const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall);
+  const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall && each.number !== item.number);
   const arrival = { item, body, status: response.status, isLast };
-  tell(arrival);
+  const isAskedThere = tell(arrival);
+  if (response.ok || isAskedThere) await (await database).delete(STORE, item.number);
+  else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
   pages.postMessage(arrival);
   return true;
 }
@@ -92,8 +92,9 @@ pages.addEventListener("message", (event) => {
   tell(event.data);
   show();
 });
+// Whether the page has taken what was refused upon itself: it asks there, where it was sent from.
 function tell(arrival) {
-  document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: arrival }));
+  return !document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: arrival, cancelable: true }));
 }
 
 function post(item) {
@@ -187,7 +188,12 @@ async function waiting(wall) {
   return [...marks.values()].filter((mark) => Number.isFinite(mark.x) && Number.isFinite(mark.up));
 }
 
-window.lumko.outbox = { send, waiting };
+// Everything of a sheet or a wall that has not arrived yet.
+async function unsent(wall) {
+  return (await own()).filter((item) => item.wall === wall && !item.refused);
+}
+
+window.lumko.outbox = { send, waiting, unsent };
 window.addEventListener("online", flush);
 document.addEventListener("visibilitychange", () => document.hidden || flush());
 takeOver().then(show).then(flush);

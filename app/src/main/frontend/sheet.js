@@ -96,30 +96,87 @@ document.addEventListener("click", (event) => {
   if (button) unfold(button);
 });
 
+// Ticks, cautions read and notes go through the outbox with the moment they were made: without signal they show as not sent yet
+// and arrive later.
+const sheetId = () => document.getElementById("live")?.dataset.sheet ?? "";
+
+document.addEventListener(
+  "submit",
+  (event) => {
+    const form = event.target;
+    if (!form.hasAttribute("data-outbox") || !window.lumko.outbox) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    const values = Object.fromEntries(new FormData(form, event.submitter));
+    delete values._csrf;
+    values.at = new Date().toISOString();
+    const where = document.querySelector("h1").textContent.trim();
+    const what = event.submitter?.getAttribute("aria-label") ?? event.submitter?.textContent.trim() ?? "";
+    for (const field of form.querySelectorAll("input[id]")) drafts.delete(field.id);
+    window.lumko.outbox.send(form.getAttribute("action"), values, { wall: sheetId(), where, what }).then(showUnsent);
+    if (form.querySelector("#note")) form.reset();
+  },
+  true,
+);
+
+// What waits on this device shows at what it is about.
+async function showUnsent() {
+  const items = (await window.lumko.outbox?.unsent(sheetId())) ?? [];
+  const said = document.querySelector("[data-not-sent]")?.dataset.notSent ?? "";
+  for (const button of document.querySelectorAll("#live form[data-outbox] button")) {
+    const isWaiting = items.some((item) => item.url === button.form.getAttribute("action") && !item.url.endsWith("/notes"));
+    button.classList.toggle("pending", isWaiting);
+    if (isWaiting) button.dataset.pending = said;
+  }
+  const list = document.getElementById("unsent-notes");
+  list?.replaceChildren(
+    ...items
+      .filter((item) => item.url.endsWith("/notes"))
+      .map((item) => Object.assign(document.createElement("li"), { textContent: `${item.values.note} · ${said}`, className: "py-1.5" })),
+  );
+}
+
+document.addEventListener("lumko:arrived", (event) => {
+  const { item, body, status, isLast } = event.detail;
+  if (item.wall !== sheetId() || status >= 500) return;
+  const live = new DOMParser().parseFromString(body, "text/html").getElementById("live");
+  if (!live) return;
+  if (status >= 400) event.preventDefault();
+  if (!isLast && status < 400) return;
+  hold();
+  document.getElementById("live").replaceWith(live);
+  window.htmx?.process(live);
+  document.dispatchEvent(new CustomEvent("htmx:after:swap", { detail: {} }));
+});
+document.addEventListener("DOMContentLoaded", () => setTimeout(showUnsent));
+document.addEventListener("htmx:after:swap", showUnsent);
+
 let held = null;
-const opened = new Set();
+const folded = new Map();
 const isSeen = (step) => step && step.getClientRects().length > 0;
-document.addEventListener("htmx:before:swap", () => {
+function hold() {
   const next = document.querySelector(".sheet-step.next");
   const touched = document.activeElement?.closest(".sheet-step.later");
   const kept = touched ?? next;
-  held = kept && { id: kept.id, top: kept.getBoundingClientRect().top };
-  opened.clear();
-  for (const details of document.querySelectorAll("#live details[open]")) opened.add(details.id);
-});
+  held = kept && { id: kept.id, top: kept.getBoundingClientRect().top, focus: document.activeElement?.id };
+  folded.clear();
+  for (const details of document.querySelectorAll("#live details[id]")) folded.set(details.id, details.open);
+}
+document.addEventListener("htmx:before:swap", hold);
 document.addEventListener("htmx:after:swap", () => {
   for (const details of document.querySelectorAll("#live details[id]")) {
-    if (opened.has(details.id)) details.open = true;
-    else if (details.id === "carry" && held) details.open = false;
+    if (!details.querySelector("[aria-invalid=true]") && folded.has(details.id)) details.open ||= folded.get(details.id);
+    if (details.id === "carry" && held && document.querySelector("[data-unfold]")) details.open = folded.get("carry") && details.open;
   }
   const unfolded = document.querySelector("main").classList.contains("unfolded");
   document.querySelector("[data-unfold]")?.setAttribute("aria-expanded", String(unfolded));
   if (!held) return;
+  if (held.focus) document.getElementById(held.focus)?.focus({ preventScroll: true });
   const before = document.getElementById(held.id);
   const now = isSeen(before) ? before : document.querySelector(".sheet-step.next");
   if (isSeen(now)) {
     window.scrollBy(0, now.getBoundingClientRect().top - held.top);
-    if (!isSeen(document.activeElement)) now.querySelector(".tickbox")?.focus({ preventScroll: true });
+    if (!isSeen(document.activeElement)) now.querySelector(".tick")?.focus({ preventScroll: true });
   }
   held = null;
 });

@@ -90,8 +90,8 @@ class DemoJobs {
         for (Moment moment : moments) {
             Instant at = last.minus(moments.getLast().after()).plus(moment.after());
             clock.at(at, () -> {
-                ticking.read(moment.step());
-                return ticking.tick(moment.step(), REASON);
+                ticking.read(moment.step(), Optional.empty());
+                return ticking.tick(moment.step(), REASON, Optional.empty());
             });
         }
         if (ticks > sheet.steps().size()) {

@@ -92,6 +92,14 @@ public final class Words {
         return Math.abs(mm) < 1000 ? number(mm, mm < 10 ? 1 : 0) + " mm" : fixed(length.inMetres(), 2) + " m";
     }
 
+    /** How far an edge runs: nobody cuts in to the centimetre. */
+    public String run(Length length) {
+        if (units == UnitSystem.US) {
+            return number(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 0) + " ft";
+        }
+        return number(length.inMetres(), length.inMetres() < 3 ? 1 : 0) + " m";
+    }
+
     /** The unit that heights and distances are written in. */
     public String longUnit() {
         return units == UnitSystem.US ? "ft" : "m";

@@ -16,6 +16,7 @@ import lumko.core.activity.Material;
 import lumko.core.activity.Tool;
 import lumko.core.activity.Use;
 import lumko.core.drying.Climate;
+import lumko.core.drying.DryingMaterial;
 import lumko.core.practice.Practice;
 import lumko.core.quantity.Volume;
 
@@ -55,8 +56,17 @@ public record Sheet(
      * @param starts when each step is begun
      * @param hands when the hands are done
      * @param dry when the last coat is dry
+     * @param heldUp what holds the job up most; empty if the hands never stand still
      */
-    public record Rest(Map<UUID, Instant> starts, Instant hands, Instant dry) {}
+    public record Rest(Map<UUID, Instant> starts, Instant hands, Instant dry, Optional<HeldUp> heldUp) {}
+
+    /**
+     * What the hands stand still for longest.
+     *
+     * @param by what has to dry
+     * @param step before which they wait
+     */
+    public record HeldUp(DryingMaterial by, UUID step, Duration standstill) {}
 
     /** What somebody wrote down. */
     public record Note(String words, String by, Instant at) {}

@@ -2,6 +2,8 @@ package lumko.app.sheet;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -126,6 +128,8 @@ class SheetController {
                         sheet,
                         "view",
                         new SheetView(sheet, figures.catalogue(), speaker.words()),
+                        "carry",
+                        new CarryView(sheet, figures.catalogue(), speaker.words()),
                         "say",
                         speaker.words(),
                         "today",
@@ -147,7 +151,7 @@ class SheetController {
         if (form.hasErrors()) {
             why = "";
         }
-        return switch (ticking.tick(stepId, why)) {
+        return switch (ticking.tick(stepId, why, at(typed))) {
             case Ticked.Done done -> after(done.sheetId(), Optional.empty(), form, model);
             case Ticked.StillWet wet -> {
                 form.refuse("why", speaker.words().say("sheet.stillWet"));
@@ -167,8 +171,8 @@ class SheetController {
 
     /** The cautions of a step have been read. */
     @PostMapping("/steps/{stepId}/read")
-    String read(@PathVariable UUID stepId, Model model) {
-        return after(ticking.read(stepId), Optional.empty(), empty(), model);
+    String read(@PathVariable UUID stepId, @RequestParam Map<String, String> typed, Model model) {
+        return after(ticking.read(stepId, at(typed)), Optional.empty(), empty(), model);
     }
 
     @PostMapping("/sheets/{id}/climate")
@@ -199,7 +203,7 @@ class SheetController {
         Form form = form(typed);
         String words = form.text("note", LONGEST_NOTE);
         if (!form.hasErrors()) {
-            ticking.note(id, words);
+            ticking.note(id, words, at(typed));
         }
         return after(id, Optional.empty(), form, model);
     }
@@ -282,6 +286,15 @@ class SheetController {
         return "redirect:/flats/" + making.discard(id);
     }
 
+    /** When something was done on the device that sends it; nothing where it does not say. */
+    private static Optional<Instant> at(Map<String, String> typed) {
+        try {
+            return Optional.ofNullable(typed.get("at")).map(Instant::parse);
+        } catch (DateTimeParseException none) {
+            return Optional.empty();
+        }
+    }
+
     private boolean isHtmx() {
         return "true".equals(request.getHeader("HX-Request"));
     }
@@ -300,6 +313,7 @@ class SheetController {
         Sheet sheet = sheets.sheet(id);
         model.addAttribute("sheet", sheet);
         model.addAttribute("view", new SheetView(sheet, figures.catalogue(), speaker.words()));
+        model.addAttribute("carry", new CarryView(sheet, figures.catalogue(), speaker.words()));
         model.addAttribute("airs", Climate.Air.values());
         model.addAttribute("seens", Inspection.Seen.values());
         model.addAttribute("froms", Inspection.From.values());

@@ -28,6 +28,7 @@ import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Walks;
 import lumko.core.activity.Activity;
 import lumko.core.activity.Caution;
+import lumko.core.activity.Precedence;
 import lumko.core.activity.Use;
 import lumko.core.activity.Wait;
 import lumko.core.activity.WorkGraph;
@@ -204,7 +205,17 @@ class SheetReader {
         Map<UUID, Instant> starts = new LinkedHashMap<>();
         rest.entries()
                 .forEach(entry -> starts.put(UUID.fromString(entry.activity().id()), now.plus(entry.start())));
-        return new Sheet.Rest(starts, now.plus(rest.handsEnd()), now.plus(rest.dryAt()));
+        return new Sheet.Rest(
+                starts,
+                now.plus(rest.handsEnd()),
+                now.plus(rest.dryAt()),
+                rest.longestWait().map(SheetReader::heldUp));
+    }
+
+    private static Sheet.HeldUp heldUp(Schedule.Entry entry) {
+        Wait wait = entry.heldBy().flatMap(Precedence::drying).orElseThrow();
+        return new Sheet.HeldUp(
+                wait.wet().material(), UUID.fromString(entry.activity().id()), entry.waited());
     }
 
     private List<SheetStep> steps(

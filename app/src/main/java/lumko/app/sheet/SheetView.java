@@ -5,7 +5,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.house.Room;
 import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
@@ -14,17 +17,17 @@ import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Material;
 import lumko.core.activity.OpenTime;
 import lumko.core.activity.Use;
-import lumko.core.activity.WorkGraph;
 import lumko.core.drying.AirLimit;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
-import lumko.core.job.Carried;
 import lumko.core.job.HowItIsDone;
-import lumko.core.job.Thinned;
+import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
 import lumko.core.schedule.Clock;
+import org.jspecify.annotations.Nullable;
 
 /** A sheet put into words for its page and its paper. */
 public final class SheetView {
@@ -66,7 +69,7 @@ public final class SheetView {
             parts.add(words.area(step.activity().area()));
         }
         if (step.activity().edge().inMillimetres() > 0) {
-            parts.add(words.length(step.activity().edge()));
+            parts.add(words.run(step.activity().edge()));
         }
         return String.join(" · ", parts);
     }
@@ -77,30 +80,6 @@ public final class SheetView {
 
     public String uses(SheetStep step) {
         return step.activity().uses().stream().map(this::use).collect(Collectors.joining(" · "));
-    }
-
-    /** What is used up besides the paints of the record; what is thinned by its paint and its water. */
-    public List<String> materials() {
-        return sheet.materials().entrySet().stream()
-                .map(entry -> {
-                    String amount = words.volume(entry.getValue()) + " " + words.name(entry.getKey());
-                    if (!entry.getKey().isThinned()) {
-                        return amount;
-                    }
-                    Thinned thinned = Thinned.of(entry.getValue(), figures);
-                    return words.say(
-                            "sheet.thinned", amount, words.volume(thinned.paint()), words.volume(thinned.water()));
-                })
-                .toList();
-    }
-
-    /** Sheets of abrasive to carry. */
-    public int abrasiveSheets() {
-        return Carried.of(
-                        new WorkGraph(
-                                sheet.steps().stream().map(SheetStep::activity).toList(), List.of(), List.of()),
-                        figures)
-                .sheets();
     }
 
     /** Advice that stands at a step. */
@@ -258,27 +237,276 @@ public final class SheetView {
                 sheet.climate().air());
     }
 
-    /** What to buy of a paint: 2 × 2.5 L. */
-    public String buy(PaintNeed paint) {
-        return paint.buy().stream()
-                .collect(Collectors.groupingBy(volume -> volume, LinkedHashMap::new, Collectors.counting()))
-                .entrySet()
-                .stream()
-                .map(entry ->
-                        entry.getValue() + " × " + words.number(entry.getKey().inLitres(), 3) + " L")
-                .collect(Collectors.joining(" + "));
-    }
-
-    public boolean isMissing(PaintNeed paint) {
-        return paint.missing().compareTo(Volume.ZERO) > 0;
-    }
-
     /** When the work is done and the last coat dry, if one person goes on from now. */
     public String end(Instant now) {
         return sheet.rest()
                 .filter(rest -> sheet.next().isPresent())
                 .map(rest -> words.say("sheet.end", words.moment(rest.hands(), now), words.moment(rest.dry(), now)))
                 .orElse("");
+    }
+
+    /** What holds the job up most, and where. */
+    public String heldUp() {
+        return sheet.rest()
+                .flatMap(Sheet.Rest::heldUp)
+                .flatMap(held -> sheet.steps().stream()
+                        .filter(step -> step.id().equals(held.step()))
+                        .findFirst()
+                        .map(step -> words.say("sheet.heldUp", held.by(), where(step), held.standstill())))
+                .orElse("");
+    }
+
+    public String flatName() {
+        return sheet.flat().house().name() + " " + sheet.flat().number();
+    }
+
+    public String pageTitle() {
+        return words.say("sheet.title", flatName());
+    }
+
+    public String temperatureUnit() {
+        return words.units() == UnitSystem.US ? "°F" : "°C";
+    }
+
+    public String leftInTin() {
+        return words.say("field.left-in-tin") + (words.units() == UnitSystem.US ? " (qt)" : " (L)");
+    }
+
+    /** The wall where more was found: that of the next step. */
+    public String foundMore(SheetStep next) {
+        String surface = next.activity().surfaces().stream()
+                .filter(key -> sheet.flat()
+                        .surface(UUID.fromString(key))
+                        .filter(each -> each.wall().isPresent())
+                        .isPresent())
+                .findFirst()
+                .orElseGet(() ->
+                        sheet.flat().faces().findFirst().orElseThrow().id().toString());
+        return "/walls/" + surface + "/walk";
+    }
+
+    /** What the button at the thumb ticks. */
+    public String thumbTick(SheetStep next) {
+        String where = sheet.flat().rooms().stream()
+                .filter(room -> next.activity().rooms().contains(room.id().toString()))
+                .map(Room::name)
+                .collect(Collectors.joining(", "));
+        return where.isEmpty() ? words.say("sheet.tickStep") : words.say("sheet.tickRoom", where);
+    }
+
+    // ---- asking
+
+    public boolean isAsked(SheetStep step, @Nullable UUID asking) {
+        return step.id().equals(asking);
+    }
+
+    public boolean isAsked(StepGroup group, @Nullable UUID asking) {
+        return group.steps().stream().anyMatch(step -> isAsked(step, asking));
+    }
+
+    /** Whether what it waits for is shown at it: at the next step, and where somebody wanted to go on too early. */
+    public boolean isWaiting(StepGroup group, SheetStep step, @Nullable UUID asking) {
+        return sheet.isOpen() && step.waitsFor().isPresent() && (isNext(group) || isAsked(step, asking));
+    }
+
+    /** The steps of a group by which all of its cautions are read. */
+    public List<SheetStep> toRead(StepGroup group) {
+        return group.left().stream().filter(step -> !step.unread().isEmpty()).toList();
+    }
+
+    public String readSpoken(SheetStep step) {
+        return words.say("sheet.readSpoken", title(step), where(step));
+    }
+
+    /** How the hand tells that what it leaves wet is dry. */
+    public String dryWhen(SheetStep step) {
+        return step.activity().wet().stream()
+                .map(wet -> words.say("dryTest." + wet.material().name()))
+                .distinct()
+                .map(test -> words.say("sheet.dryWhen", test))
+                .collect(Collectors.joining(" "));
+    }
+
+    // ---- now, next, later
+
+    public List<StepGroup> groups() {
+        return StepGroup.of(sheet.steps());
+    }
+
+    public boolean isNext(StepGroup group) {
+        return sheet.isOpen() && sheet.next().filter(group::has).isPresent();
+    }
+
+    /** Whether a step is shown in one line until somebody opens it. */
+    public boolean isLater(StepGroup group) {
+        return sheet.isOpen() && !group.isDone() && !isNext(group);
+    }
+
+    /** In which paint, where there are several, and how much of it is left to do. */
+    public String amount(StepGroup group) {
+        List<String> parts = new ArrayList<>();
+        if (!paint(group.first()).isEmpty()) {
+            parts.add(paint(group.first()));
+        }
+        int places =
+                group.left().stream().mapToInt(step -> step.activity().count()).sum();
+        if (places > 0) {
+            parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
+        }
+        Area area = group.left().stream().map(step -> step.activity().area()).reduce(Area.ZERO, Area::plus);
+        if (area.inSquareMetres() > 0) {
+            parts.add(words.area(area));
+        }
+        Length edge = group.left().stream().map(step -> step.activity().edge()).reduce(Length.ZERO, Length::plus);
+        if (edge.inMillimetres() > 0) {
+            parts.add(words.run(edge));
+        }
+        return String.join(" · ", parts);
+    }
+
+    /** Where it is left to do: on which surfaces, or in which rooms. */
+    public String where(StepGroup group) {
+        if (group.first().activity().kind().isOfTheVisit()) {
+            return "";
+        }
+        return group.left().stream()
+                .map(this::where)
+                .filter(where -> !where.isEmpty())
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    public String uses(StepGroup group) {
+        Map<String, Volume> sums = new LinkedHashMap<>();
+        for (SheetStep step : group.left()) {
+            for (Use use : step.activity().uses()) {
+                sums.merge(
+                        use.material().isPaint() ? paintName(use) : words.name(use.material()),
+                        use.volume(),
+                        Volume::plus);
+            }
+        }
+        return sums.entrySet().stream()
+                .map(use -> words.volume(use.getValue()) + " " + use.getKey())
+                .collect(Collectors.joining(" · "));
+    }
+
+    public String tools(StepGroup group) {
+        return group.steps().stream()
+                .flatMap(step -> step.activity().tools().stream())
+                .distinct()
+                .sorted()
+                .map(words::name)
+                .collect(Collectors.joining(", "));
+    }
+
+    public List<String> says(StepGroup group) {
+        return group.steps().stream()
+                .flatMap(step -> step.activity().says().stream())
+                .distinct()
+                .map(words::name)
+                .toList();
+    }
+
+    public List<StepPlaces> places(StepGroup group) {
+        return group.left().stream().flatMap(step -> places(step).stream()).toList();
+    }
+
+    /** Cautions in a few words, once they have been read. */
+    public String cautionWords(StepGroup group) {
+        return group.steps().stream()
+                .flatMap(step -> step.activity().cautions().stream())
+                .distinct()
+                .sorted()
+                .map(caution -> words.say("cautionWord." + caution.name()))
+                .collect(Collectors.joining(" · "));
+    }
+
+    /** All that can hurt someone on this job, in a few words. */
+    public String cautionWords() {
+        return sheet.cautions().stream()
+                .map(caution -> words.say("cautionWord." + caution.name()))
+                .collect(Collectors.joining(" · "));
+    }
+
+    /** The place of a step on the sheet, from 0. */
+    public int index(SheetStep step) {
+        return sheet.steps().indexOf(step);
+    }
+
+    /** What a tick box is for: the room, where there are several; else that it is done. */
+    public String tickLabel(StepGroup group, SheetStep step) {
+        return group.isSeveral() ? where(step) : words.say("sheet.tick");
+    }
+
+    /** Who ticked it and when, or how long it takes. */
+    public String tickState(SheetStep step, Instant now) {
+        return step.tick()
+                .map(tick -> words.say("sheet.tickedBy", tick.by(), words.moment(tick.at(), now)))
+                .orElseGet(() -> words.duration(step.activity().hand()));
+    }
+
+    public String tickSpoken(SheetStep step) {
+        return words.say(step.isTicked() ? "sheet.untickSpoken" : "sheet.tickSpoken", title(step), where(step));
+    }
+
+    /** How it was done: how long it took, and why it was done early. */
+    public String doneHow(SheetStep step) {
+        return Stream.concat(
+                        Stream.of(taken(step)).filter(taken -> !taken.isEmpty()),
+                        step
+                                .tick()
+                                .flatMap(SheetStep.Tick::earlyWhy)
+                                .map(why -> words.say("sheet.early", why))
+                                .stream())
+                .collect(Collectors.joining(" · "));
+    }
+
+    /** What is wet since then, and when it is ready. */
+    public String wetSince(SheetStep step, Instant now) {
+        return step.clock()
+                .filter(clock -> clock.isWetAt(now))
+                .map(clock -> words.say("sheet.wet", clock.waiting().wet().material(), readyAt(clock, now)))
+                .orElse("");
+    }
+
+    public String tickUrl(SheetStep step) {
+        return "/steps/" + step.id() + (step.isTicked() ? "/untick" : "/tick");
+    }
+
+    public String headline() {
+        return words.say("sheet.left", sheet.labourLeft());
+    }
+
+    public String progress() {
+        return words.say("sheet.progress", sheet.ticked(), sheet.steps().size());
+    }
+
+    public String closed(Instant now) {
+        return sheet.closed()
+                .map(closed -> words.say(
+                        "sheet.closedBy",
+                        closed.by(),
+                        words.moment(closed.at(), now),
+                        words.name(closed.inspection().seen())
+                                + (closed.inspection().where().isEmpty()
+                                        ? ""
+                                        : ": " + closed.inspection().where())))
+                .orElse("");
+    }
+
+    /** The air, short, as it stands at the top. */
+    public String airShort() {
+        return words.say(
+                sheet.climateNotedAt().isPresent() ? "sheet.airShort" : "sheet.airTaken",
+                sheet.climate().temperature(),
+                words.number(sheet.climate().humidity().inPercent(), 0));
+    }
+
+    public String airNoted(Instant now) {
+        return sheet.climateNotedAt()
+                .map(at -> words.say("sheet.airNoted", words.moment(at, now)))
+                .orElseGet(() -> words.say("sheet.airUsual"));
     }
 
     /** Its marked places, surface by surface. */
@@ -296,16 +524,6 @@ public final class SheetView {
                 .orElse("");
     }
 
-    public boolean isNext(SheetStep step) {
-        return sheet.isOpen()
-                && sheet.next().filter(next -> next.id().equals(step.id())).isPresent();
-    }
-
-    /** Whether a step is shown in one line until somebody opens it. */
-    public boolean isLater(SheetStep step) {
-        return sheet.isOpen() && !step.isTicked() && !isNext(step);
-    }
-
     /** Where it is done: on which surfaces, or in which room. */
     public String where(SheetStep step) {
         if (step.labels().isEmpty()) {
@@ -316,10 +534,23 @@ public final class SheetView {
         }
         return step.labels().size() == sheet.walls().size() && sheet.walls().size() > 1
                 ? words.say("sheet.allWalls")
-                : String.join(", ", step.labels());
+                : inOneBreath(step.labels());
     }
 
     public String moment(Instant instant) {
         return words.moment(instant, Instant.EPOCH);
+    }
+
+    /** Bedroom A, Bedroom B, Hall C as one says them: Bedroom A, B, Hall C. */
+    private static String inOneBreath(List<String> labels) {
+        StringBuilder said = new StringBuilder();
+        String room = "";
+        for (String label : labels) {
+            int space = label.lastIndexOf(' ');
+            String in = space > 0 ? label.substring(0, space) : label;
+            said.append(said.isEmpty() ? "" : ", ").append(in.equals(room) ? label.substring(space + 1) : label);
+            room = in;
+        }
+        return said.toString();
     }
 }

@@ -1,10 +1,12 @@
 package lumko.app.sheet;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -25,6 +27,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Ticking {
+    /** What arrives so much after it was done was sent without signal. */
+    private static final Duration LATE = Duration.ofMinutes(2);
+
     private final StepRepository steps;
     private final PrecedenceRepository precedences;
     private final SheetCautionRepository cautions;
@@ -75,8 +80,9 @@ public class Ticking {
      * Ticks a step. Ticking a ticked step again changes nothing.
      *
      * @param why the reason for going on while something is still wet; empty if there is none
+     * @param at when it was ticked on the device, where that was known; what arrives late was done then, and is taken as it is
      */
-    public Ticked tick(UUID stepId, String why) {
+    public Ticked tick(UUID stepId, String why, Optional<Instant> at) {
         access.requirePainter();
         StepRow row = steps.findById(stepId).orElseThrow(NotFoundException::new);
         SheetRow sheet = reader.requireOpen(row.sheetId);
@@ -89,7 +95,8 @@ public class Ticking {
         if (!read.containsAll(Arrays.asList(row.cautions))) {
             return new Ticked.CautionFirst(sheet.id(), stepId);
         }
-        Instant now = clock.instant();
+        Instant now = when(sheet, at);
+        boolean isLate = Duration.between(now, clock.instant()).compareTo(LATE) > 0;
         boolean wet = new SheetGraph(
                         steps.findBySheetIdInOrderByPosition(List.of(sheet.id())),
                         precedences.findBySheetIdIn(List.of(sheet.id())),
@@ -97,14 +104,22 @@ public class Ticking {
                 .progress(new Air(sheet.climate(), figures.catalogue()))
                 .waitsFor(stepId.toString(), now)
                 .isPresent();
-        if (wet && why.isEmpty()) {
+        if (wet && why.isEmpty() && !isLate) {
             return new Ticked.StillWet(sheet.id(), stepId);
         }
         row.tickedAt = now;
         row.tickedBy = access.member().personId();
-        row.earlyWhy = wet ? why : null;
-        noteStep(sheet, row, wet ? EventKind.TICKED_EARLY : EventKind.TICKED, wet ? ": " + why : "");
+        String said = why.isEmpty() ? speaker.words().say("sheet.withoutSignal") : why;
+        row.earlyWhy = wet ? said : null;
+        noteStep(sheet, row, wet ? EventKind.TICKED_EARLY : EventKind.TICKED, wet ? ": " + said : "");
         return new Ticked.Done(sheet.id());
+    }
+
+    /** A device may have been without signal for days, but was not on the sheet before it was made, nor will it be tomorrow. */
+    private Instant when(SheetRow sheet, Optional<Instant> at) {
+        Instant now = clock.instant();
+        return at.filter(then -> then.isAfter(sheet.madeAt) && then.isBefore(now))
+                .orElse(now);
     }
 
     public UUID untick(UUID stepId) {
@@ -128,7 +143,7 @@ public class Ticking {
     }
 
     /** Notes that the cautions of a step have been read, for the whole sheet. */
-    public UUID read(UUID stepId) {
+    public UUID read(UUID stepId, Optional<Instant> at) {
         access.requirePainter();
         StepRow row = steps.findById(stepId).orElseThrow(NotFoundException::new);
         SheetRow sheet = reader.requireOpen(row.sheetId);
@@ -138,7 +153,7 @@ public class Ticking {
         for (String caution : row.cautions) {
             if (known.add(caution)) {
                 cautions.save(new SheetCautionRow(
-                        sheet.id(), Caution.valueOf(caution), access.member().personId(), clock.instant()));
+                        sheet.id(), Caution.valueOf(caution), access.member().personId(), when(sheet, at)));
                 history.note(
                         Subject.flat(sheet.flatId),
                         EventKind.CAUTION_READ,
@@ -165,10 +180,10 @@ public class Ticking {
                                 climate.air()));
     }
 
-    public void note(UUID sheetId, String words) {
+    public void note(UUID sheetId, String words, Optional<Instant> at) {
         access.requirePainter();
         SheetRow sheet = reader.requireOpen(sheetId);
-        notes.save(new SheetNoteRow(sheetId, words, access.member().personId(), clock.instant()));
+        notes.save(new SheetNoteRow(sheetId, words, access.member().personId(), when(sheet, at)));
         history.note(Subject.flat(sheet.flatId), EventKind.NOTE_WRITTEN, words);
     }
 }

@@ -5,15 +5,52 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Date;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
 import lumko.app.house.Flat;
+import lumko.app.house.Recording;
+import lumko.app.paint.Store;
+import lumko.app.platform.EditableRow;
+import lumko.app.sheet.SheetMaking;
+import lumko.app.sheet.Sheets;
+import lumko.app.walk.Confirming;
+import lumko.app.walk.Marking;
+import lumko.app.walk.Next;
+import lumko.app.walk.Reach;
+import lumko.core.fault.FaultKind;
+import lumko.core.geometry.Spot;
+import lumko.core.repair.Mark;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 
 /** What was set on a device leaves it only when the server has it, or when the person has seen why not. */
 class OutboxTest extends BrowserTest {
     private static final LocatorAssertions.HasCountOptions PATIENTLY =
             new LocatorAssertions.HasCountOptions().setTimeout(9000);
+
+    @Autowired
+    Recording recording;
+
+    @Autowired
+    Marking marking;
+
+    @Autowired
+    Confirming confirming;
+
+    @Autowired
+    SheetMaking making;
+
+    @Autowired
+    Sheets sheets;
+
+    @Autowired
+    Store store;
 
     private Flat flat = null;
 
@@ -124,12 +161,54 @@ class OutboxTest extends BrowserTest {
         tapOnly(page, 800, 900);
         tapOnly(page, 1600, 900);
         assertThat(outbox(page)).containsText("2 not sent yet");
+        // drawn at once, though the server does not know them yet
+        assertThat(page.locator("svg.wall .waiting .mark")).hasCount(2);
+        assertThat(page.locator("[data-row]")).hasCount(0);
         page.navigate(url("/"));
         assertThat(outbox(page)).containsText("2 not sent yet");
         page.context().unroute("**/marks");
         assertThat(outbox(page)).isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(9000));
         page.navigate(walk());
         assertThat(page.locator("[data-row]")).hasCount(2);
+    }
+
+    @Test
+    void aTickWithoutSignalShowsAsNotSentAndArrivesWithItsOwnTime() {
+        UUID wallId = wall(flat, 0).id();
+        UUID sheetId = asLead(() -> {
+            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            marking.set(
+                    UUID.randomUUID(),
+                    wallId,
+                    new Mark(Spot.ofMillimetres(800, 700), FaultKind.NAIL_HOLE.usualFault()));
+            var tin = store.stock().onShelf().stream()
+                    .filter(each -> each.colour().name().equals("Oat Husk"))
+                    .findFirst()
+                    .orElseThrow();
+            confirming.goesOn(wallId, Optional.of(new Next.FromTin(tin)), Reach.SURFACE, EditableRow.UNSAVED);
+            return clock.at(clock.instant().minus(Duration.ofHours(3)), () -> making.make(flat.id()));
+        });
+        Page page = enter(Screen.PHONE, "Jonas Petrak");
+        page.navigate(url("/sheets/" + sheetId));
+        page.context().route("**/steps/**", route -> route.abort());
+        page.clock().setFixedTime(Date.from(clock.instant().minus(Duration.ofHours(1))));
+        page.locator("#tick-0").click();
+        assertThat(page.locator("#tick-0")).hasClass(Pattern.compile("pending"));
+        assertThat(outbox(page)).containsText("1 not sent yet");
+        page.reload();
+        assertThat(page.locator("#tick-0")).hasClass(Pattern.compile("pending"));
+        page.context().unroute("**/steps/**");
+        assertThat(page.locator("#tick-0"))
+                .hasAttribute("aria-pressed", "true", new LocatorAssertions.HasAttributeOptions().setTimeout(9000));
+        assertThat(outbox(page)).isHidden();
+        Instant ticked = asLead(() -> sheets.sheet(sheetId))
+                .steps()
+                .getFirst()
+                .tick()
+                .orElseThrow()
+                .at();
+        org.assertj.core.api.Assertions.assertThat(Duration.between(ticked, clock.instant()))
+                .isGreaterThan(Duration.ofMinutes(50));
     }
 
     @Test

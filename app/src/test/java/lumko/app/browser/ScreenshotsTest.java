@@ -2,6 +2,7 @@ package lumko.app.browser;
 
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Member;
 import lumko.app.house.Flat;
@@ -124,8 +125,8 @@ class ScreenshotsTest extends BrowserTest {
         shot(desk, "/sheets/" + sheet, "sheet");
         as(member("jonas"), () -> {
             sheets.sheet(sheet).steps().stream().limit(5).forEach(step -> {
-                ticking.read(step.id());
-                ticking.tick(step.id(), "powders under the nail");
+                ticking.read(step.id(), Optional.empty());
+                ticking.tick(step.id(), "powders under the nail", Optional.empty());
             });
             return sheet;
         });

@@ -132,8 +132,8 @@ class SheetTest extends ApplicationTest {
         return as(
                 member("jonas"),
                 () -> clock.at(at, () -> {
-                    ticking.read(step);
-                    return ticking.tick(step, why);
+                    ticking.read(step, Optional.empty());
+                    return ticking.tick(step, why, Optional.empty());
                 }));
     }
 
@@ -388,6 +388,50 @@ class SheetTest extends ApplicationTest {
                     .allMatch(other -> other.unread().isEmpty());
             assertThat(post(member("jonas"), "/steps/" + step.id() + "/tick", Map.of()))
                     .hasStatusOk();
+        }
+    }
+
+    @Nested
+    class WithoutSignal {
+        @Test
+        void aTickThatArrivesLateCountsFromWhenItWasMadeAndIsTakenWetOrNot() {
+            UUID id = make();
+            List<SheetStep> steps = sheet(id).steps();
+            Instant later = start.plus(Duration.ofHours(5));
+            for (SheetStep step : steps) {
+                as(
+                        member("jonas"),
+                        () -> clock.at(later, () -> {
+                            ticking.read(step.id(), Optional.of(start.plusSeconds(60)));
+                            return ticking.tick(step.id(), "", Optional.of(start.plusSeconds(60)));
+                        }));
+            }
+            assertThat(sheet(id).steps())
+                    .allSatisfy(
+                            step -> assertThat(step.tick().orElseThrow().at()).isEqualTo(start.plusSeconds(60)));
+            assertThat(sheet(id).steps())
+                    .flatExtracting(step ->
+                            step.tick().orElseThrow().earlyWhy().stream().toList())
+                    .isNotEmpty()
+                    .containsOnly("ticked without signal");
+        }
+
+        @Test
+        void aTimeThatCannotBeIsNotBelieved() {
+            UUID id = make();
+            Instant now = start.plus(Duration.ofHours(1));
+            UUID step = sheet(id).steps().getFirst().id();
+            for (Instant wrong : List.of(start.minusSeconds(5), now.plusSeconds(5))) {
+                as(
+                        member("jonas"),
+                        () -> clock.at(now, () -> {
+                            ticking.read(step, Optional.empty());
+                            ticking.untick(step);
+                            return ticking.tick(step, "", Optional.of(wrong));
+                        }));
+                assertThat(sheet(id).steps().getFirst().tick().orElseThrow().at())
+                        .isEqualTo(now);
+            }
         }
     }
 

@@ -3,6 +3,7 @@ package lumko.core.schedule;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,6 +69,13 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
      */
     public static Schedule of(WorkGraph graph, Map<String, Duration> done, int people, Air air) {
         return new Scheduling(graph, done, people, air).run();
+    }
+
+    /** What the hands stand still for longest: what holds the job up. Empty where they never do. */
+    public Optional<Entry> longestWait() {
+        return entries.stream()
+                .filter(entry -> entry.heldBy().flatMap(Precedence::drying).isPresent())
+                .max(Comparator.comparing(Entry::waited));
     }
 
     /** The entry of an activity. */

@@ -72,6 +72,32 @@ class ScheduleTest {
     }
 
     @Test
+    void whatTheHandsStandStillForLongestHoldsTheJobUp() {
+        Schedule schedule = alone(new Small()
+                .wet("first", 10)
+                .wet("second", 10)
+                .activity("third", 10)
+                .dry("first", "second")
+                .dry("second", "third"));
+
+        assertThat(schedule.longestWait())
+                .map(entry -> entry.activity().id())
+                .hasValueSatisfying(id -> assertThat(id).isIn("second", "third"));
+        assertThat(alone(new Small().activity("a", 10).activity("b", 5).then("a", "b"))
+                        .longestWait())
+                .isEmpty();
+        // the hands are busy elsewhere for half of it
+        Schedule busy = alone(new Small()
+                .wet("first", 10)
+                .wet("second", 10)
+                .activity("other", 120)
+                .activity("third", 10)
+                .dry("first", "second")
+                .dry("second", "third"));
+        assertThat(busy.longestWait()).map(entry -> entry.activity().id()).contains("third");
+    }
+
+    @Test
     void ofWhatIsNotReadyTheSoonestIsWaitedFor() {
         Schedule schedule = alone(new Small()
                 .wet("a", 10)

@@ -1,0 +1,141 @@
+package lumko.app.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import lumko.app.paint.Tin;
+import lumko.app.platform.Words;
+import lumko.core.activity.Material;
+import lumko.core.activity.Pack;
+import lumko.core.activity.Tool;
+import lumko.core.activity.WorkGraph;
+import lumko.core.figure.Catalogue;
+import lumko.core.job.Carried;
+import lumko.core.job.Thinned;
+import lumko.core.quantity.Volume;
+
+/** What is carried to a job, in groups as a kit is packed, each with how much of it. */
+public final class CarryView {
+    private final Sheet sheet;
+    private final Catalogue figures;
+    private final Words words;
+    private final Carried carried;
+
+    CarryView(Sheet sheet, Catalogue figures, Words words) {
+        this.sheet = sheet;
+        this.figures = figures;
+        this.words = words;
+        this.carried = Carried.of(
+                new WorkGraph(sheet.steps().stream().map(SheetStep::activity).toList(), List.of(), List.of()), figures);
+    }
+
+    /** A group of the kit. */
+    public record Group(String name, List<String> lines) {}
+
+    public List<Group> groups() {
+        List<Group> groups = new ArrayList<>();
+        add(groups, "carry.paint", paints());
+        add(groups, "carry.fill", materials(Material::isFiller));
+        add(groups, "carry.prime", materials(each -> !each.isFiller() && !isForCleaning(each)));
+        add(groups, "carry.clean", materials(CarryView::isForCleaning));
+        add(groups, "carry.sheets", sheets());
+        for (Tool.Group of : Tool.Group.values()) {
+            String tools = sheet.tools().stream()
+                    .filter(tool -> tool.group() == of)
+                    .map(words::name)
+                    .collect(Collectors.joining(", "));
+            add(groups, "carry." + of.name(), tools.isEmpty() ? List.of() : List.of(tools));
+        }
+        return groups;
+    }
+
+    private void add(List<Group> groups, String key, List<String> lines) {
+        if (!lines.isEmpty()) {
+            groups.add(new Group(words.say(key), lines));
+        }
+    }
+
+    private static boolean isForCleaning(Material material) {
+        return material == Material.CLEANER || material == Material.MOULD_KILLER;
+    }
+
+    // ---- paints
+
+    private List<String> paints() {
+        List<String> lines =
+                new ArrayList<>(sheet.paints().stream().map(this::paint).toList());
+        if (carried.hasCorrections() && !lines.isEmpty()) {
+            lines.add(words.say("carry.pots"));
+        }
+        return lines;
+    }
+
+    private String paint(PaintNeed need) {
+        String name =
+                need.paint().colour().name() + ", " + need.paint().product().maker() + " "
+                        + need.paint().product().name() + " "
+                        + words.name(need.paint().product().sheen());
+        List<String> from = new ArrayList<>();
+        need.open().forEach(tin -> from.add(tin(tin)));
+        if (!need.buy().isEmpty()) {
+            from.add(words.say("carry.buy", bought(need)));
+        }
+        if (need.missing().compareTo(Volume.ZERO) > 0) {
+            from.add(words.say("carry.short", need.missing()));
+        }
+        if (need.isBoxed()) {
+            from.add(words.say("carry.box"));
+        }
+        return words.say("carry.of", name, need.litres(), String.join("; ", from));
+    }
+
+    private String tin(Tin tin) {
+        return words.say("carry.tin", tin.label(), tin.place(), tin.left());
+    }
+
+    /** 2 × 2.5 L. */
+    private String bought(PaintNeed need) {
+        return need.buy().stream()
+                .collect(Collectors.groupingBy(volume -> volume, LinkedHashMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(entry -> entry.getValue() + " × " + words.volume(entry.getKey()))
+                .collect(Collectors.joining(" + "));
+    }
+
+    // ---- what is used up
+
+    private List<String> materials(Predicate<Material> which) {
+        return sheet.materials().entrySet().stream()
+                .filter(entry -> which.test(entry.getKey()))
+                .map(this::material)
+                .toList();
+    }
+
+    private String material(Map.Entry<Material, Volume> used) {
+        String name = words.name(used.getKey());
+        if (used.getKey().isThinned()) {
+            Thinned thinned = Thinned.of(used.getValue(), figures);
+            return words.say("carry.thinned", name, used.getValue(), thinned.paint(), thinned.water());
+        }
+        Optional<Pack> pack = Pack.of(used.getKey());
+        return pack.map(each -> words.say(
+                        "carry.packs", name, each.countFor(used.getValue()), each.form(), each.size(), used.getValue()))
+                .orElseGet(() -> name + ", " + words.volume(used.getValue()));
+    }
+
+    private List<String> sheets() {
+        List<String> lines = new ArrayList<>();
+        if (carried.sheets() > 0) {
+            lines.add(words.say(carried.sheets() == 1 ? "carry.abrasive" : "carry.abrasives", carried.sheets()));
+        }
+        if (carried.rolls() > 0) {
+            lines.add(words.say(carried.rolls() == 1 ? "carry.roll" : "carry.rolls", carried.rolls(), carried.tape()));
+        }
+        return lines;
+    }
+}
