@@ -11,13 +11,16 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 8;
+    static final int NOW = 9;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
 
     /** The first in which what is on a surface and what goes on it are two questions. */
     private static final int TWO_QUESTIONS = 8;
+
+    /** The first that keeps predictions. */
+    private static final int PREDICTIONS = 9;
 
     private static final double USUAL_BOX_GAP_MM = 5;
 
@@ -45,7 +48,11 @@ final class RecordFormat {
 
     /** Whether a version wrote a table at all. */
     static boolean has(int version, String table) {
-        return version >= GRAPH || !table.equals("sheet_precedence");
+        return switch (table) {
+            case "sheet_precedence" -> version >= GRAPH;
+            case "prediction" -> version >= PREDICTIONS;
+            default -> true;
+        };
     }
 
     /** A row of a table as it was written by a version, as it is now; empty where there is no such thing any more. */

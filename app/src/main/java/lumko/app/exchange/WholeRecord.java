@@ -75,6 +75,7 @@ class WholeRecord {
             "sheet_caution",
             "sheet_note",
             "sheet_tin",
+            "prediction",
             "coat",
             "own_figure",
             "practice_choice",

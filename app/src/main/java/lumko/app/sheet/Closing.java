@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
@@ -19,6 +21,8 @@ import lumko.app.house.House;
 import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Recording;
+import lumko.app.outcome.Moment;
+import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
@@ -26,6 +30,7 @@ import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.Marking;
+import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
@@ -41,6 +46,7 @@ public class Closing {
     private final SheetRepository sheets;
     private final SheetMarkRepository sheetMarks;
     private final SheetTinRepository sheetTins;
+    private final Predictions predictions;
     private final SheetReader reader;
     private final Walks walks;
     private final Marking marking;
@@ -56,6 +62,7 @@ public class Closing {
             SheetRepository sheets,
             SheetMarkRepository sheetMarks,
             SheetTinRepository sheetTins,
+            Predictions predictions,
             SheetReader reader,
             Walks walks,
             Marking marking,
@@ -69,6 +76,7 @@ public class Closing {
         this.sheets = sheets;
         this.sheetMarks = sheetMarks;
         this.sheetTins = sheetTins;
+        this.predictions = predictions;
         this.reader = reader;
         this.walks = walks;
         this.marking = marking;
@@ -111,6 +119,7 @@ public class Closing {
             coats.addAll(coats(sheet, wall, markIds, tinsOf));
             coatsByWall.put(wall.surfaceId(), coats);
         }
+        predictions.keep(sheetId, row.turnoverId, asDone(sheet, row, markIds), Moment.CLOSED, row.modelVersion);
         recording.addCoats(flat.id(), coatsByWall);
         marking.makeGood(markIds, speaker.today());
         tins.forEach(tin -> putDown(sheet, tin));
@@ -124,6 +133,14 @@ public class Closing {
                 EventKind.SHEET_CLOSED,
                 speaker.words().name(inspection.seen())
                         + (inspection.where().isEmpty() ? "" : ": " + inspection.where()));
+    }
+
+    /** The surfaces of a sheet as they were before its work is on the record, each with what was done with it. */
+    private List<WalkedWall> asDone(Sheet sheet, SheetRow row, List<UUID> markIds) {
+        Set<UUID> on = sheet.walls().stream().map(SheetWall::surfaceId).collect(Collectors.toSet());
+        return walks.as(sheet.flat(), row.turnoverId, markIds).surfaces().stream()
+                .filter(wall -> on.contains(wall.surface().id()))
+                .toList();
     }
 
     /** @throws NotAllowedException if a step is not ticked, or the records of the house are not this person's to change */
@@ -240,6 +257,7 @@ public class Closing {
             throw new NotAllowedException("denied.sheetOpen", flat.number());
         }
         recording.removeCoatsOf(flat.id(), sheetId);
+        predictions.forget(sheetId, Moment.CLOSED);
         marking.openAgain(markIds(sheetId));
         for (SheetTinRow tin : sheetTins.findBySheetId(sheetId)) {
             store.putBack(tin.tinId, Volume.ofLitres(tin.beforeLitres), tin.placeBefore);

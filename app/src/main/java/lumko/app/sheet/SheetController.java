@@ -13,6 +13,8 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.bench.KeptResults;
 import lumko.app.figure.Figures;
+import lumko.app.outcome.Outcome;
+import lumko.app.outcome.Predictions;
 import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
 import lumko.app.platform.QrCode;
@@ -46,6 +48,7 @@ class SheetController {
     private final SheetMaking making;
     private final Ticking ticking;
     private final Closing closing;
+    private final Predictions predictions;
     private final RoomSensor sensor;
     private final KeptResults results;
     private final Figures figures;
@@ -60,6 +63,7 @@ class SheetController {
             SheetMaking making,
             Ticking ticking,
             Closing closing,
+            Predictions predictions,
             RoomSensor sensor,
             KeptResults results,
             Figures figures,
@@ -72,6 +76,7 @@ class SheetController {
         this.making = making;
         this.ticking = ticking;
         this.closing = closing;
+        this.predictions = predictions;
         this.sensor = sensor;
         this.results = results;
         this.figures = figures;
@@ -275,6 +280,18 @@ class SheetController {
         return bought;
     }
 
+    /** What was seen of the work on a surface since it was done. */
+    @PostMapping("/sheets/{id}/outcome")
+    String outcome(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Outcome outcome = form.one("outcome", Outcome.class);
+        Optional<UUID> surface = form.attempt("surface", () -> UUID.fromString(form.typed("surface")));
+        if (!form.hasErrors()) {
+            predictions.see(id, surface.orElseThrow(), outcome);
+        }
+        return after(id, Optional.empty(), form, model);
+    }
+
     @PostMapping("/sheets/{id}/reopen")
     String reopen(@PathVariable UUID id) {
         closing.reopen(id);
@@ -319,6 +336,8 @@ class SheetController {
         model.addAttribute("froms", Inspection.From.values());
         model.addAttribute("hasSensor", !(sensor instanceof NoRoomSensor));
         model.addAttribute("kept", results.ofSheet(id));
+        model.addAttribute("outcomes", Outcome.values());
+        model.addAttribute("predictions", sheet.isOpen() ? List.of() : predictions.closed(id));
         model.addAttribute("form", form);
         model.addAttribute("asking", asking.orElse(null));
         model.addAttribute("mayTick", !access.member().isOffice());

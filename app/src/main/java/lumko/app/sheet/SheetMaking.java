@@ -19,6 +19,8 @@ import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
+import lumko.app.outcome.Moment;
+import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
@@ -61,6 +63,7 @@ public class SheetMaking {
     private final UseRepository uses;
     private final SheetCautionRepository cautions;
     private final SheetNoteRepository notes;
+    private final Predictions predictions;
     private final SheetReader reader;
     private final Walks walks;
     private final Houses houses;
@@ -79,6 +82,7 @@ public class SheetMaking {
             UseRepository uses,
             SheetCautionRepository cautions,
             SheetNoteRepository notes,
+            Predictions predictions,
             SheetReader reader,
             Walks walks,
             Houses houses,
@@ -95,6 +99,7 @@ public class SheetMaking {
         this.uses = uses;
         this.cautions = cautions;
         this.notes = notes;
+        this.predictions = predictions;
         this.reader = reader;
         this.walks = walks;
         this.houses = houses;
@@ -148,8 +153,16 @@ public class SheetMaking {
         }
         shareOut(sheet.id(), job, planner);
         insert(sheet, 0, planned, Map.of());
+        predictions.keep(sheet.id(), turnoverId, predicted(walked), Moment.DECIDED, MODEL_VERSION);
         history.note(Subject.flat(flatId), EventKind.SHEET_MADE, speaker.words().duration(planned.hand()));
         return sheet.id();
+    }
+
+    /** What is left was predicted too. */
+    private static List<WalkedWall> predicted(WalkedFlat walked) {
+        return walked.surfaces().stream()
+                .filter(wall -> wall.hasWork() || !wall.marks().isEmpty())
+                .toList();
     }
 
     private void requireAnswered(WalkedFlat walked) {
@@ -307,6 +320,7 @@ public class SheetMaking {
         uses.flush();
         steps.deleteAll(rows);
         sheetMarks.deleteAll(sheetMarks.findBySheetId(sheetId));
+        predictions.forget(sheetId, Moment.DECIDED);
         sheetWalls.deleteAll(sheetWalls.findBySheetIdOrderByPosition(sheetId));
         cautions.deleteAll(cautions.findBySheetId(sheetId));
         notes.deleteAll(notes.findBySheetIdOrderByNotedAt(sheetId));

@@ -6,10 +6,13 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.house.Room;
+import lumko.app.outcome.Outcome;
+import lumko.app.outcome.Prediction;
 import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
@@ -254,6 +257,19 @@ public final class SheetView {
                         .findFirst()
                         .map(step -> words.say("sheet.heldUp", held.by(), where(step), held.standstill())))
                 .orElse("");
+    }
+
+    /** What was predicted for a surface, and who has said since what was seen. */
+    public String predicted(Prediction prediction) {
+        String predicted = words.say(
+                "seen.predicted",
+                prediction.action(),
+                words.chance(prediction.shows().likely()));
+        return prediction.seenBy().isEmpty() ? predicted : words.say("seen.by", predicted, prediction.seenBy());
+    }
+
+    public boolean isOutcome(Prediction prediction, Outcome outcome) {
+        return prediction.outcome().equals(Optional.of(outcome));
     }
 
     public String flatName() {

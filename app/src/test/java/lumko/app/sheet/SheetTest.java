@@ -73,6 +73,9 @@ class SheetTest extends ApplicationTest {
     Confirming confirming;
 
     @Autowired
+    org.springframework.jdbc.core.simple.JdbcClient jdbc;
+
+    @Autowired
     Marking marking;
 
     @Autowired
@@ -118,6 +121,15 @@ class SheetTest extends ApplicationTest {
             confirming.isOnIt(wallId, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
             return tinId;
         });
+    }
+
+    private String page(UUID id) throws Exception {
+        return mvc.get()
+                .uri("/sheets/" + id)
+                .with(user(member("jonas")))
+                .exchange()
+                .getResponse()
+                .getContentAsString();
     }
 
     private UUID make() {
@@ -392,6 +404,74 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class WhatWasPredicted {
+        @Test
+        void isKeptWhenItIsDecidedAndWhenItIsDoneWithWhatItRestedOn() {
+            UUID id = make();
+            assertThat(kept(id)).containsExactly("DECIDED DAB");
+            tickAll(id);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            assertThat(kept(id)).containsExactlyInAnyOrder("DECIDED DAB", "CLOSED DAB");
+            String job = jdbc.sql("select job from prediction where sheet_id = ? and moment = 'CLOSED'")
+                    .param(id)
+                    .query(String.class)
+                    .single();
+            assertThat(job).contains("NAIL_HOLE", "\"action\"", "\"goesOn\"");
+            asLead(() -> {
+                closing.reopen(id);
+                return id;
+            });
+            assertThat(kept(id)).containsExactly("DECIDED DAB");
+        }
+
+        @Test
+        void isJudgedByWhatWasSeen() throws Exception {
+            UUID id = make();
+            tickAll(id);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            assertThat(page(id)).contains("Was it seen?", "predicted to show");
+            assertThat(mvc.post()
+                            .uri("/sheets/" + id + "/outcome")
+                            .with(user(member("jonas")))
+                            .with(csrf())
+                            .header("HX-Request", "true")
+                            .param("surface", wallId.toString())
+                            .param("outcome", "LOOKED_FOR"))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("said by Jonas Petrak");
+            assertThat(mvc.post()
+                            .uri("/sheets/" + id + "/outcome")
+                            .with(user(member("jonas")))
+                            .with(csrf())
+                            .header("HX-Request", "true")
+                            .param("surface", UUID.randomUUID().toString())
+                            .param("outcome", "SEEN"))
+                    .hasStatus(404);
+        }
+
+        @Test
+        void isForgottenWithASheetThatIsGivenUp() {
+            UUID id = make();
+            asLead(() -> making.discard(id));
+            assertThat(kept(id)).isEmpty();
+        }
+
+        private List<String> kept(UUID id) {
+            return jdbc.sql("select moment || ' ' || action from prediction where sheet_id = ?")
+                    .param(id)
+                    .query(String.class)
+                    .list();
+        }
+    }
+
+    @Nested
     class WithoutSignal {
         @Test
         void aTickThatArrivesLateCountsFromWhenItWasMadeAndIsTakenWetOrNot() {
@@ -561,15 +641,6 @@ class SheetTest extends ApplicationTest {
                 return id;
             });
             assertThat(page(id)).doesNotContain("stays open 12 min").contains("The strip stays open");
-        }
-
-        private String page(UUID id) throws Exception {
-            return mvc.get()
-                    .uri("/sheets/" + id)
-                    .with(user(member("jonas")))
-                    .exchange()
-                    .getResponse()
-                    .getContentAsString();
         }
 
         @Test

@@ -1,0 +1,9 @@
+package lumko.app.outcome;
+
+/** When something was predicted. */
+public enum Moment {
+    /** The sheet was made. */
+    DECIDED,
+    /** The work was done. */
+    CLOSED
+}
