@@ -13,8 +13,10 @@ import lumko.app.paint.PaintKind;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
+import lumko.core.colour.Shade;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;
 import lumko.core.figure.Catalogue;
@@ -39,16 +41,24 @@ import org.springframework.stereotype.Component;
 @Component
 class Bench {
     /** What ways of hiding are compared on. */
+    private static final String DARKER = "darker:";
+
+    private static final String LIGHTER = "lighter:";
+    private static final int MOST_SHADES = 9;
+    private static final String BLACK = "black";
+
     private static final Area TEN = Area.ofSquareMetres(10);
 
     private final Store store;
     private final Houses houses;
     private final Figures figures;
+    private final Speaker speaker;
 
-    Bench(Store store, Houses houses, Figures figures) {
+    Bench(Store store, Houses houses, Figures figures, Speaker speaker) {
         this.store = store;
         this.houses = houses;
         this.figures = figures;
+        this.speaker = speaker;
     }
 
     /**
@@ -58,6 +68,9 @@ class Bench {
      * @throws IllegalArgumentException if it is written otherwise
      */
     BenchColour colour(String key) {
+        if (key.startsWith(DARKER) || key.startsWith(LIGHTER)) {
+            return shade(key);
+        }
         if (key.startsWith("#")) {
             Srgb srgb = Srgb.ofHex(key);
             return new BenchColour(key, key, SmoothReflectance.of(srgb), true);
@@ -75,6 +88,34 @@ class Bench {
         return new BenchColour(key, known.name(), known.spectrum(), known.isApproximate());
     }
 
+    /** So many shades darker or lighter than another, each as far as is clearly seen. */
+    private BenchColour shade(String key) {
+        boolean isDarker = key.startsWith(DARKER);
+        String[] parts = key.split(":", 3);
+        if (parts.length != 3 || !parts[1].matches("[1-" + MOST_SHADES + "]")) {
+            throw new IllegalArgumentException("a shade is 1 to " + MOST_SHADES + " steps away, was " + key);
+        }
+        int shades = Integer.parseInt(parts[1]);
+        BenchColour of = colour(parts[2]);
+        double seen = figures.catalogue().limit(Figure.CLEARLY_SEEN);
+        Lab lab = of.lab();
+        for (int n = 0; n < shades; n++) {
+            lab = isDarker ? Shade.darker(lab, seen) : Shade.lighter(lab, seen);
+        }
+        String name = speaker.words().say("bench." + parts[0] + (shades == 1 ? "One" : ""), shades, of.name());
+        return new BenchColour(key, name, SmoothReflectance.of(lab, Colorimetry.DAYLIGHT), true);
+    }
+
+    /** The key of a colour one more shade away. */
+    static String shadeOf(String key, boolean darker) {
+        String way = darker ? DARKER : LIGHTER;
+        if (!key.startsWith(way)) {
+            return way + "1:" + key;
+        }
+        String[] parts = key.split(":", 3);
+        return way + Math.min(MOST_SHADES, Integer.parseInt(parts[1]) + 1) + ":" + parts[2];
+    }
+
     private static double number(String text, double low, double high) {
         double value = Double.parseDouble(text.strip());
         if (!(value >= low && value <= high)) {
@@ -88,10 +129,14 @@ class Bench {
         Colorant base = switch (from) {
             case WHITE_BASE -> Dispenser.WHITE_BASE;
             case DEEP_BASE -> Dispenser.DEEP_BASE;
-            case THE_TIN ->
+            case THE_TIN, THE_TIN_BY_BLACK ->
                 Hiding.colorant(one.spectrum(), DataSheet.USUAL.contrastRatio(), DataSheet.USUAL.dryMicrometres());
         };
-        return new RecipeFinder(Dispenser.pigments())
+        List<Colorant> pigments = Dispenser.pigments().stream()
+                .filter(pigment ->
+                        from != From.THE_TIN_BY_BLACK || pigment.name().startsWith(BLACK))
+                .toList();
+        return new RecipeFinder(pigments)
                 .find(Target.of(other.spectrum()), new RecipeFinder.Order(Map.of(base, 1.0), amount, step, 5));
     }
 
@@ -100,7 +145,9 @@ class Bench {
         WHITE_BASE,
         DEEP_BASE,
         /** A tin of the first colour that missed. */
-        THE_TIN
+        THE_TIN,
+        /** The same, darkened by black alone: what a painter has in the van. */
+        THE_TIN_BY_BLACK
     }
 
     /**

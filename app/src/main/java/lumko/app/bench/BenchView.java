@@ -10,7 +10,6 @@ import lumko.core.film.WetPaint;
 
 /** The bench put into words, colours and curves. */
 public final class BenchView {
-    private static final double STEP_OF_LIGHTNESS = 3;
     private static final double HARDLY = 0.5;
 
     private final Words words;
@@ -46,16 +45,10 @@ public final class BenchView {
         return path.toString();
     }
 
-    /** The same colour one shade darker or lighter, as a key. */
-    public String shade(BenchColour colour, boolean darker) {
-        Lab lab = colour.lab();
-        double lightness =
-                Math.max(2, Math.min(98, lab.lightness() + (darker ? -STEP_OF_LIGHTNESS : STEP_OF_LIGHTNESS)));
-        return "lab:%s,%s,%s"
-                .formatted(
-                        Math.round(lightness * 100) / 100.0,
-                        Math.round(lab.a() * 100) / 100.0,
-                        Math.round(lab.b() * 100) / 100.0);
+    /** The colour one shade darker or lighter, as a key: of what is wanted where that is a shade already. */
+    public String shade(BenchColour one, BenchColour other, boolean darker) {
+        boolean goesOn = other.key().endsWith(":" + one.key());
+        return Bench.shadeOf(goesOn ? other.key() : one.key(), darker);
     }
 
     /** How likely one more coat is than hides by the film of the sheet, and what that rests on. */

@@ -239,4 +239,35 @@ class BenchTest extends ApplicationTest {
                 .bodyText()
                 .doesNotContain("Oat Husk");
     }
+
+    @Test
+    void aShadeIsNamedAndIsOneThatIsSeen() {
+        assertThat(text(get("one={a}&other={b}", id("Oat Husk"), "darker:1:" + id("Oat Husk"))))
+                .contains("one shade darker than Oat Husk", "ΔE00 2.0")
+                // the next one goes on from there
+                .contains("darker:2:" + id("Oat Husk"));
+        assertThat(text(get("one={a}&other={b}", id("Oat Husk"), "lighter:2:" + id("Oat Husk"))))
+                .contains("2 shades lighter than Oat Husk");
+    }
+
+    private static String text(MvcTestResult result) {
+        return new String(result.getResponse().getContentAsByteArray(), java.nio.charset.StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aTinIsDarkenedByBlackAlone() {
+        String page = text(get(
+                "one={a}&other={b}&from=THE_TIN_BY_BLACK&tinful=2500&step=0.1",
+                id("Oat Husk"),
+                "darker:1:" + id("Oat Husk")));
+        String recipe = page.substring(page.indexOf("id=\"recipe\""));
+        recipe = recipe.substring(0, recipe.indexOf("</table>"));
+        assertThat(recipe).contains("black PBk7").doesNotContain("ochre", "umber", "white PW6");
+    }
+
+    @Test
+    void whatIsNoShadeIsRefused() {
+        assertThat(text(get("one={a}&other={b}", id("Oat Husk"), "darker:99:" + id("Oat Husk"))))
+                .contains("A shade is 1 to 9 steps away");
+    }
 }
