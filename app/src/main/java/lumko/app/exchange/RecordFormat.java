@@ -11,13 +11,16 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 9;
+    static final int NOW = 10;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
 
     /** The first in which what is on a surface and what goes on it are two questions. */
     private static final int TWO_QUESTIONS = 8;
+
+    /** The first that knows what lies on a floor. */
+    private static final int FLOORS = 10;
 
     /** The first that keeps predictions. */
     private static final int PREDICTIONS = 9;
@@ -58,7 +61,8 @@ final class RecordFormat {
     /** A row of a table as it was written by a version, as it is now; empty where there is no such thing any more. */
     static Optional<ObjectNode> now(int version, String table, ObjectNode row) {
         return (version >= GRAPH ? Optional.of(row) : asGraph(table, row))
-                .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known));
+                .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known))
+                .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"));
     }
 
     private static ObjectNode asTwoQuestions(String table, ObjectNode row) {

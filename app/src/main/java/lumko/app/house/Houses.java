@@ -266,7 +266,7 @@ public class Houses {
                         WindowLight.NONE,
                         coatsOf.getOrDefault(surface.id(), List.of())))
                 .forEach(all::add);
-        return new Room(row.id(), row.name, row.kind, height, outline, List.copyOf(all));
+        return new Room(row.id(), row.name, row.kind, height, outline, row.floor, List.copyOf(all));
     }
 
     static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows) {

@@ -166,6 +166,20 @@ public class Recording {
         new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
     }
 
+    /** What lies on the floor of the room of a surface. */
+    public void isLaid(UUID surfaceId, lumko.core.job.Room.Floor floor) {
+        Flat flat = requireSurface(surfaceId);
+        Room room = flat.roomOf(surfaceId);
+        RoomRow row = rooms.findById(room.id()).orElseThrow(NotFoundException::new);
+        if (row.floor != floor) {
+            row.floor = floor;
+            history.note(
+                    Subject.flat(flat.id()),
+                    EventKind.FEATURE_ENTERED,
+                    room.name() + ": " + speaker.words().name(floor));
+        }
+    }
+
     /** What a surface is made of under its coats. */
     public void isMadeOf(UUID surfaceId, Substrate substrate) {
         Flat flat = requireSurface(surfaceId);

@@ -15,8 +15,14 @@ import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 
 /** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling and trim. */
-public record Room(UUID id, String name, RoomKind kind, Length height, Outline outline, List<Surface> surfaces) {
-
+public record Room(
+        UUID id,
+        String name,
+        RoomKind kind,
+        Length height,
+        Outline outline,
+        lumko.core.job.Room.Floor floor,
+        List<Surface> surfaces) {
     public Stream<Surface> walls() {
         return surfaces.stream().filter(surface -> surface.kind() == SurfaceKind.WALL);
     }

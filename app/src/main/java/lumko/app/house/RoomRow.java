@@ -20,6 +20,9 @@ class RoomRow extends EditableRow {
 
     int position;
 
+    @Enumerated(EnumType.STRING)
+    lumko.core.job.Room.Floor floor = lumko.core.job.Room.Floor.HARD;
+
     @Column(name = "height_mm")
     double heightMillimetres;
 

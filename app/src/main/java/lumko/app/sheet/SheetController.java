@@ -280,6 +280,13 @@ class SheetController {
         return bought;
     }
 
+    /** What is under it grins through: one more coat on a surface. */
+    @PostMapping("/sheets/{id}/coat")
+    String anotherCoat(@PathVariable UUID id, @RequestParam UUID surface, Model model) {
+        making.anotherCoat(id, surface);
+        return after(id, Optional.empty(), empty(), model);
+    }
+
     /** What was seen of the work on a surface since it was done. */
     @PostMapping("/sheets/{id}/outcome")
     String outcome(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.figure.Figures;
@@ -54,6 +55,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class SheetMaking {
     /** Version of the rules that made a sheet, kept with it. */
     static final String MODEL_VERSION = "3";
+
+    /** So many coats and one more: beyond that something else is wrong. */
+    private static final int MOST_ROLLED = 3;
 
     private final SheetRepository sheets;
     private final SheetWallRepository sheetWalls;
@@ -276,17 +280,50 @@ public class SheetMaking {
         return found.size();
     }
 
+    /**
+     * One more coat on a surface, because what is under it still grins through: after the last that is planned.
+     *
+     * @throws NotAllowedException if it is not rolled on this sheet, or has as many coats as go on
+     */
+    public void anotherCoat(UUID sheetId, UUID surfaceId) {
+        SheetRow row = reader.requireOpen(sheetId);
+        Sheet sheet = reader.read(row);
+        requireRecords(sheet.flat());
+        int rolled = (int) sheet.steps().stream()
+                .filter(step -> step.activity().kind().isRolling()
+                        && step.activity().surfaces().contains(surfaceId.toString()))
+                .count();
+        if (rolled < 1 || rolled > MOST_ROLLED) {
+            throw new NotAllowedException("denied.noMoreCoats", sheet.flat().labelOf(surfaceId, speaker.words()));
+        }
+        WalkedFlat walked = walks.flat(sheet.flat());
+        List<Face> faces = walked.surfaces().stream()
+                .filter(wall -> wall.surface().id().equals(surfaceId))
+                .map(wall -> wall.found().with(Action.ROLL).with(List.<Place>of()))
+                .toList();
+        JobPlanner planner = new JobPlanner(figures.catalogue(), sheet.practice());
+        WorkGraph more = planner.anotherCoat(walked.job(faces), rolled).by(Work.View.ROOM);
+        int after = sheet.steps().stream()
+                .filter(step -> step.activity().kind().isRolling()
+                        && step.activity().surfaces().contains(surfaceId.toString()))
+                .mapToInt(step -> sheet.steps().indexOf(step))
+                .max()
+                .orElseThrow();
+        insertInto(row, planner, more, rows -> rows.get(after).position + 1);
+        history.note(
+                Subject.surface(sheet.flat().id(), surfaceId),
+                EventKind.FAULTS_ADDED,
+                speaker.words().say("sheet.anotherCoat"));
+    }
+
     private void takeUp(SheetRow sheet, Job found) {
         JobPlanner planner = new JobPlanner(figures.catalogue(), sheet.practice());
-        List<StepRow> rows = steps.findBySheetIdInOrderByPosition(List.of(sheet.id()));
-        WorkGraph underWay = new SheetGraph(rows, precedences.findBySheetIdIn(List.of(sheet.id())), Map.of()).graph();
-        Set<String> done = rows.stream()
-                .filter(step -> step.tickedAt != null)
-                .map(step -> step.id().toString())
-                .collect(Collectors.toSet());
         WorkGraph more = planner.addition(found).by(Work.View.ROOM);
-        WorkGraph joined = planner.joined(underWay, done, more);
-        int at = rows.stream()
+        insertInto(sheet, planner, more, SheetMaking::beforeTheNextCoat);
+    }
+
+    private static int beforeTheNextCoat(List<StepRow> rows) {
+        return rows.stream()
                 .filter(step -> step.tickedAt == null && step.kind.phase() == Phase.COAT)
                 .mapToInt(step -> step.position)
                 .min()
@@ -295,6 +332,18 @@ public class SheetMaking {
                         .mapToInt(step -> step.position)
                         .min()
                         .orElse(rows.size()));
+    }
+
+    /** Puts more work into a sheet that is under way, from a place on that its rows tell. */
+    private void insertInto(SheetRow sheet, JobPlanner planner, WorkGraph more, ToIntFunction<List<StepRow>> place) {
+        List<StepRow> rows = steps.findBySheetIdInOrderByPosition(List.of(sheet.id()));
+        WorkGraph underWay = new SheetGraph(rows, precedences.findBySheetIdIn(List.of(sheet.id())), Map.of()).graph();
+        Set<String> done = rows.stream()
+                .filter(step -> step.tickedAt != null)
+                .map(step -> step.id().toString())
+                .collect(Collectors.toSet());
+        WorkGraph joined = planner.joined(underWay, done, more);
+        int at = place.applyAsInt(rows);
         rows.stream()
                 .filter(step -> step.position >= at)
                 .forEach(step -> step.position += more.activities().size());

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -270,6 +271,28 @@ public final class SheetView {
 
     public boolean isOutcome(Prediction prediction, Outcome outcome) {
         return prediction.outcome().equals(Optional.of(outcome));
+    }
+
+    /** Surfaces rolled in the rooms of a step at which one looks: another coat may be wanted on them. */
+    public List<SheetWall> grinning(StepGroup group) {
+        boolean isLooked = switch (group.first().activity().kind()) {
+            case LOOK_FOR_MISSES, CORRECT, UNMASK, INSPECT -> true;
+            default -> false;
+        };
+        if (!isLooked || !isNext(group)) {
+            return List.of();
+        }
+        Set<String> rooms = group.left().stream()
+                .flatMap(step -> step.activity().rooms().stream())
+                .collect(Collectors.toSet());
+        Set<String> rolled = sheet.steps().stream()
+                .filter(step -> step.isTicked() && step.activity().kind().isRolling())
+                .filter(step -> step.activity().rooms().stream().anyMatch(rooms::contains))
+                .flatMap(step -> step.activity().surfaces().stream())
+                .collect(Collectors.toSet());
+        return sheet.walls().stream()
+                .filter(wall -> rolled.contains(wall.surfaceId().toString()))
+                .toList();
     }
 
     public String flatName() {

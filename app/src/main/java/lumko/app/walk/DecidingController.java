@@ -15,6 +15,7 @@ import lumko.app.platform.Speaker;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
+import lumko.core.job.Room;
 import lumko.core.quantity.Limits;
 import lumko.core.record.Raw;
 import org.springframework.stereotype.Controller;
@@ -90,6 +91,16 @@ class DecidingController {
         RoomFinding finding = form.one("finding", RoomFinding.class);
         if (!form.hasErrors()) {
             deciding.find(wallId, finding, form.typed("there").equals("true"));
+        }
+        return page.answer(wallId, form, model);
+    }
+
+    @PostMapping("/walls/{wallId}/floor")
+    String floor(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Room.Floor floor = form.one("floor", Room.Floor.class);
+        if (!form.hasErrors()) {
+            recording.isLaid(wallId, floor);
         }
         return page.answer(wallId, form, model);
     }

@@ -48,7 +48,7 @@ final class Facing {
                 room.id().toString(),
                 room.kind(),
                 findings,
-                lumko.core.job.Room.Floor.HARD,
+                room.floor(),
                 Optional.of(room.outline().floorArea()));
     }
 

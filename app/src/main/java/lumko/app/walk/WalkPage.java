@@ -111,6 +111,7 @@ class WalkPage {
         model.addAttribute("findings", RoomFinding.values());
         model.addAttribute("placeAnswers", PlaceAnswer.values());
         model.addAttribute("reaches", Reach.values());
+        model.addAttribute("floors", lumko.core.job.Room.Floor.values());
     }
 
     private void views(WalkedFlat around, WalkedWall walked, Model model) {

@@ -472,6 +472,54 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class WhereItGrinsThrough {
+        private MvcTestResult another(UUID id) {
+            return mvc.post()
+                    .uri("/sheets/" + id + "/coat")
+                    .with(user(member("jonas")))
+                    .with(csrf())
+                    .header("HX-Request", "true")
+                    .param("surface", wallId.toString())
+                    .exchange();
+        }
+
+        private List<ActivityKind> rolled(UUID id) {
+            return sheet(id).steps().stream()
+                    .map(step -> step.activity().kind())
+                    .filter(ActivityKind::isRolling)
+                    .toList();
+        }
+
+        @Test
+        void anotherCoatFollowsTheLastUntilEnoughIsEnough() {
+            asLead(() -> {
+                deciding.decide(
+                        wallId, Action.ROLL, "", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            int planned = rolled(id).size();
+            assertThat(another(id)).hasStatusOk();
+            assertThat(rolled(id)).hasSize(planned + 1);
+            while (rolled(id).size() < 4) {
+                assertThat(another(id)).hasStatusOk();
+            }
+            assertThat(another(id)).hasStatus(403);
+            assertThat(rolled(id))
+                    .containsExactly(
+                            ActivityKind.ROLL,
+                            ActivityKind.ROLL_AGAIN,
+                            ActivityKind.ROLL_FURTHER,
+                            ActivityKind.ROLL_FURTHER);
+        }
+
+        @Test
+        void aWallThatIsOnlyDabbedGetsNone() {
+            assertThat(another(make())).hasStatus(403);
+        }
+    }
+
+    @Nested
     class WithoutSignal {
         @Test
         void aTickThatArrivesLateCountsFromWhenItWasMadeAndIsTakenWetOrNot() {

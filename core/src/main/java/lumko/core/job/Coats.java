@@ -59,6 +59,16 @@ final class Coats {
         kit.put(task, coats);
     }
 
+    /** One more coat than planned, because what is under it still grins through. */
+    void another(Task task, int rolled) {
+        ActivityKind second = task.face().isCeiling() ? ROLL_CEILING_AGAIN : ROLL_AGAIN;
+        if (rolled < 2) {
+            roll(task, second, 0, Area.ZERO);
+        } else {
+            roll(task, ROLL_FURTHER, rolled - 2, Area.ZERO);
+        }
+    }
+
     private void sleeve(Task task) {
         Move move = Move.of(PREPARE_SLEEVE).with(kit.roller(task));
         if (practice.is(School.SLEEVE_WASHED_AND_DRIED)) {

@@ -76,6 +76,19 @@ public final class JobPlanner {
     }
 
     /**
+     * One more coat on the surfaces of a job under way.
+     *
+     * @param rolled how many coats are planned or done on each of them, 1–3
+     */
+    public Work anotherCoat(Job job, int rolled) {
+        Laying laying = new Laying();
+        List<Task> tasks = tasks(job);
+        Coats coats = new Coats(practice, figures, laying, job, new Kit(practice, figures, laying, job, tasks));
+        tasks.forEach(task -> coats.another(task, rolled));
+        return work(job, laying);
+    }
+
+    /**
      * A job under way with more work in it: what was planned stays, the new comes where the order of the work has it, and what
      * is done is not waited for again but for what it left wet.
      *

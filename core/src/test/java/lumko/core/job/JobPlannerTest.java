@@ -398,6 +398,30 @@ class JobPlannerTest {
                     .noneMatch(
                             each -> each.to().equals(roll.id()) && each.from().equals(primed.id()));
         }
+
+        @ParameterizedTest
+        @CsvSource({"1, ROLL, ROLL_AGAIN", "2, ROLL_AGAIN, ROLL_FURTHER"})
+        void whereItGrinsThroughOneMoreCoatFollowsTheLastOnceThatIsDry(
+                int rolled, ActivityKind last, ActivityKind more) {
+            JobPlanner planner = rolled == 1
+                    ? new JobPlanner(FIGURES, practice(School.ONE_COAT_WHERE_IT_HIDES))
+                    : new JobPlanner(FIGURES);
+            Job job = job(NEW_HOUSE, wall("a", plainWall(), Action.ROLL, nail(500, 1500)));
+            WorkGraph underWay = planner.plan(job).by(Work.View.SURFACE);
+            WorkGraph another = planner.anotherCoat(job, rolled).by(Work.View.ROOM);
+            assertThat(kinds(another)).containsExactly(more);
+            WorkGraph joined = planner.joined(underWay, Set.of(), another);
+            assertThat(joined.precedences()).anySatisfy(each -> {
+                assertThat(each.from()).isEqualTo(one(underWay, last).id());
+                assertThat(each.to()).isEqualTo(one(another, more).id());
+                assertThat(each.drying()).isPresent();
+            });
+            // and what follows the coats follows it too
+            assertThat(joined.precedences()).anySatisfy(each -> {
+                assertThat(each.from()).isEqualTo(one(another, more).id());
+                assertThat(each.to()).isEqualTo(one(underWay, INSPECT).id());
+            });
+        }
     }
 
     @Nested
