@@ -51,6 +51,17 @@ public final class BenchView {
         return Bench.shadeOf(goesOn ? other.key() : one.key(), darker);
     }
 
+    /** What a kept result was kept for, before who kept it. */
+    public String keptFor(KeptResults.Kept kept) {
+        if (kept.tin().isPresent()) {
+            return words.say("bench.keptTin", kept.tin().get()) + " · ";
+        }
+        if (kept.surface().isPresent()) {
+            return words.say("bench.keptSurface") + " · ";
+        }
+        return kept.isForJob() ? words.say("bench.keptJob") + " · " : "";
+    }
+
     /** How likely one more coat is than hides by the film of the sheet, and what that rests on. */
     public String odds(Bench.Hidden hidden) {
         CoatOdds odds = hidden.odds();

@@ -100,6 +100,11 @@ public final class Words {
         return number(length.inMetres(), length.inMetres() < 3 ? 1 : 0) + " m";
     }
 
+    /** What small volumes are given in, as a word. */
+    public String volumeUnit() {
+        return say(units == UnitSystem.US ? "unit.quarts" : "unit.litres");
+    }
+
     /** The unit that heights and distances are written in. */
     public String longUnit() {
         return units == UnitSystem.US ? "ft" : "m";
