@@ -76,11 +76,12 @@ async function deliver(item) {
     return false;
   }
   const body = await response.text();
-  const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall && each.number !== item.number);
+  if (response.ok) await (await database).delete(STORE, item.number);
+  else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
+  const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall);
   const arrival = { item, body, status: response.status, isLast };
   const isAskedThere = tell(arrival);
-  if (response.ok || isAskedThere) await (await database).delete(STORE, item.number);
-  else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
+  if (isAskedThere && !response.ok) await (await database).delete(STORE, item.number);
   pages.postMessage(arrival);
   return true;
 }
