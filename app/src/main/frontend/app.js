@@ -11,6 +11,7 @@ function measure(svg) {
 // Glyphs of marks that lie close together stand above and below each other, each tied to its place by a line: what is beside
 // a mark, at its own height, stays free for the next.
 const FAN_PX = 25;
+const WITH_NUMBER = 1.5; // its number stands beside it
 const LEVELS = [0, -1, 1, -2, 2, -3, 3, -4, 4];
 
 function fanOut(svg, least) {
@@ -18,7 +19,8 @@ function fanOut(svg, least) {
   for (const element of svg.querySelectorAll(".mark > .placed")) {
     const x = Number(element.dataset.x);
     const y = Number(element.dataset.y);
-    const isFree = (level) => stand.every((other) => Math.hypot(other.x - x, other.y - y - level * least) >= least * 0.98);
+    const isFree = (level) =>
+      stand.every((other) => Math.abs(other.x - x) >= least * WITH_NUMBER || Math.abs(other.y - y - level * least) >= least * 0.98);
     const dy = (LEVELS.find(isFree) ?? 0) * least;
     stand.push({ x, y: y + dy });
     element.style.setProperty("--fan", `${dy}px`);

@@ -151,6 +151,12 @@ document.addEventListener("lumko:arrived", (event) => {
 document.addEventListener("DOMContentLoaded", () => setTimeout(showUnsent));
 document.addEventListener("htmx:after:swap", showUnsent);
 
+// What a phone has no room for is folded there until somebody opens it.
+document.addEventListener("DOMContentLoaded", () => {
+  if (!matchMedia("(max-width: 900px)").matches) return;
+  for (const each of document.querySelectorAll("details.folded-on-phone")) each.open = false;
+});
+
 let held = null;
 const folded = new Map();
 const isSeen = (step) => step && step.getClientRects().length > 0;

@@ -33,6 +33,16 @@ public final class CarryView {
                 new WorkGraph(sheet.steps().stream().map(SheetStep::activity).toList(), List.of(), List.of()), figures);
     }
 
+    /** How many paints, and whether any has to be bought. */
+    public String summary() {
+        long bought = sheet.paints().stream()
+                .filter(need -> !need.buy().isEmpty() || need.missing().compareTo(Volume.ZERO) > 0)
+                .count();
+        return bought == 0
+                ? words.say("carry.paints", sheet.paints().size())
+                : words.say("carry.paintsToBuy", sheet.paints().size(), bought);
+    }
+
     /** A group of the kit. */
     public record Group(String name, List<String> lines) {}
 

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import lumko.app.house.Room;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Prediction;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
@@ -96,12 +97,21 @@ public final class SheetView {
         return words.volume(use.volume()) + " " + what;
     }
 
+    /** By its colour; with its product too, where the sheet has that colour in two. */
+    private String named(Paint paint) {
+        boolean isAlone = sheet.paints().stream()
+                        .filter(need -> need.paint().colour().equals(paint.colour()))
+                        .count()
+                == 1;
+        return isAlone ? paint.colour().name() : paint.name();
+    }
+
     private String paintName(Use use) {
         return sheet.paints().stream()
                 .map(PaintNeed::paint)
                 .filter(paint -> paint.key().equals(use.paint()))
                 .findFirst()
-                .map(paint -> paint.colour().name())
+                .map(this::named)
                 .orElseGet(() -> words.name(use.material()));
     }
 
@@ -113,7 +123,7 @@ public final class SheetView {
                         .map(PaintNeed::paint)
                         .filter(paint -> paint.key().equals(step.activity().paint()))
                         .findFirst()
-                        .map(paint -> paint.colour().name())
+                        .map(this::named)
                         .orElse("");
     }
 
