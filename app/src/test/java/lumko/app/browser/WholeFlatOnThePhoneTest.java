@@ -33,7 +33,7 @@ class WholeFlatOnThePhoneTest extends BrowserTest {
 
     @Test
     void fromWalkItToTheClosedSheet() {
-        Flat flat = flat("Brickfield House", 5);
+        Flat flat = flat("Tern Terrace", 6);
         int faces = (int) flat.faces().count();
         Page phone = enter(Screen.PHONE, "Mirela Oduya");
         phone.navigate(url("/flats/" + flat.id()));
