@@ -6,9 +6,15 @@ import lumko.core.judge.Finding;
 /** What a rule found, as a sentence. */
 final class FindingWords {
     private final Words words;
+    private final boolean isFull;
 
     FindingWords(Words words) {
+        this(words, false);
+    }
+
+    private FindingWords(Words words, boolean isFull) {
         this.words = words;
+        this.isFull = isFull;
     }
 
     String of(Finding finding) {
@@ -51,7 +57,13 @@ final class FindingWords {
         };
     }
 
+    /** The same with every figure it spoke with, where the sentence leaves some out. */
+    String inFull(Finding finding) {
+        return new FindingWords(words, true).of(finding);
+    }
+
     private String say(String rule, Object... figures) {
-        return words.say("rule." + rule, figures);
+        String full = "rule." + rule + ".full";
+        return words.say(isFull && words.knows(full) ? full : "rule." + rule, figures);
     }
 }

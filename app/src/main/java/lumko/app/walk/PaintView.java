@@ -101,6 +101,11 @@ public final class PaintView {
         return visit.says(PaintAnswer.valueOf(answer));
     }
 
+    /** Whether the record can be said to be right, here and in one go beyond: nobody has said otherwise of this surface. */
+    public boolean mayBeAgreed() {
+        return isOnRecord() && (visit.onIt().isEmpty() || says("RECORD_AGREES"));
+    }
+
     /** What was found instead of what is on record. */
     public String said() {
         return visit.onIt()

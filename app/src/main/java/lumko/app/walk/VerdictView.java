@@ -12,7 +12,6 @@ import lumko.core.figure.Catalogue;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
 import lumko.core.job.JobPlanner;
-import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
 import lumko.core.practice.Practice;
 
@@ -65,15 +64,13 @@ public final class VerdictView {
     }
 
     public List<String> reasons() {
-        return sentences(wall.verdict().reasons());
+        return wall.verdict().reasons().stream()
+                .map(new FindingWords(words)::of)
+                .toList();
     }
 
     public List<String> against(Option option) {
-        return sentences(option.against());
-    }
-
-    private List<String> sentences(List<Finding> findings) {
-        return findings.stream().map(new FindingWords(words)::of).toList();
+        return option.against().stream().map(new FindingWords(words)::inFull).toList();
     }
 
     /** Hand and paint alone. */

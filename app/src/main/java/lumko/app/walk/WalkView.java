@@ -145,7 +145,7 @@ public final class WalkView {
             case Drying.Dries dries ->
                 words.say(
                         dries.likely().compareTo(fresh.ago()) > 0 ? "walk.stands" : "walk.hasStood",
-                        fresh.ago().toDays(),
+                        words.fromToday(today.minusDays(fresh.ago().toDays()), today),
                         words.date(on(dries.likely(), fresh)),
                         words.date(on(dries.safe(), fresh)));
             case Drying.DoesNotDry none -> words.say("walk.standsUnknown");

@@ -821,7 +821,7 @@ class WalkTest extends ApplicationTest {
                             Map.of("answer", "BARE", "raw", "NEW_SKIM", "since", TODAY.toString(), "version", "-1")))
                     .hasStatusOk()
                     .bodyText()
-                    .contains("Put on 0 days ago.", "pale all over and not cool to the palm");
+                    .contains("Put on today.", "pale all over and not cool to the palm");
             WalkedWall walked = walked();
             assertThat(walked.basis()).isEqualTo(PaintBasis.BARE);
             assertThat(walked.action()).isEqualTo(Action.ROLL);
