@@ -1,11 +1,9 @@
 package lumko.app.walk;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
@@ -14,10 +12,7 @@ import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
-import lumko.app.house.Turnover;
 import lumko.app.paint.Paint;
-import lumko.app.platform.EditableRow;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.reading.PaintJudged;
@@ -29,13 +24,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Confirming {
-    private final VisitRepository visits;
+    private final Visits visits;
     private final Houses houses;
     private final History history;
     private final Access access;
     private final Speaker speaker;
 
-    Confirming(VisitRepository visits, Houses houses, History history, Access access, Speaker speaker) {
+    Confirming(Visits visits, Houses houses, History history, Access access, Speaker speaker) {
         this.visits = visits;
         this.houses = houses;
         this.history = history;
@@ -47,13 +42,13 @@ public class Confirming {
 
     /** @throws NotFoundException if it is like a surface of another flat */
     public void isOnIt(UUID surfaceId, OnIt onIt, int seenVersion) {
-        Flat flat = requireSurface(surfaceId);
+        Flat flat = visits.requireSurface(surfaceId);
         onIt.like()
                 .filter(like -> like.equals(surfaceId) || flat.surface(like).isEmpty())
                 .ifPresent(like -> {
                     throw new NotFoundException();
                 });
-        VisitRow row = requireVisit(flat, surfaceId);
+        VisitRow row = visits.of(flat, surfaceId).row(surfaceId);
         if (row.onIt().equals(Optional.of(onIt))) {
             return; // sent again, and arrived the first time
         }
@@ -64,7 +59,7 @@ public class Confirming {
     private void put(Flat flat, VisitRow row, OnIt onIt) {
         row.put(onIt);
         row.answeredBy = access.member().personId();
-        visits.saveAndFlush(row);
+        visits.save(List.of(row));
         String what = onIt.raw()
                 .map(speaker.words()::name)
                 .or(() -> onIt.like().map(like -> flat.labelOf(like, speaker.words())))
@@ -83,10 +78,9 @@ public class Confirming {
      * @return how many surfaces that are
      */
     public int agree(UUID surfaceId, Reach reach) {
-        Flat flat = requireSurface(surfaceId);
-        houses.lock(surfaceId);
+        Flat flat = visits.requireSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow();
-        Known known = known(flat);
+        Visits.OfFlat known = visits.of(flat, surfaceId);
         List<VisitRow> open = reach.of(flat, surface)
                 .filter(each -> each.topCoat().flatMap(Coat::paint).isPresent())
                 .map(each -> known.row(each.id()))
@@ -102,9 +96,7 @@ public class Confirming {
         UUID surfaceId = judged.surfaceId();
         Flat flat = houses.flatOfSurface(surfaceId);
         if (flat.turnover().isPresent()) {
-            int seen = visits.findBySurfaceIdAndTurnoverId(surfaceId, requireTurnover(flat))
-                    .map(VisitRow::version)
-                    .orElse(EditableRow.UNSAVED);
+            int seen = visits.of(flat, surfaceId).row(surfaceId).version();
             isOnIt(surfaceId, OnIt.of(judged.isKnown() ? PaintAnswer.RECORD_AGREES : PaintAnswer.NOT_SURE), seen);
         }
     }
@@ -117,10 +109,9 @@ public class Confirming {
      * @param next empty for the same again
      */
     public void goesOn(UUID surfaceId, Optional<Next> next, Reach reach, int seenVersion) {
-        Flat flat = requireSurface(surfaceId);
-        houses.lock(surfaceId);
+        Flat flat = visits.requireSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow();
-        Known known = known(flat);
+        Visits.OfFlat known = visits.of(flat, surfaceId);
         List<Surface> meant = reach.of(flat, surface)
                 .filter(each -> each.kind() == surface.kind())
                 .toList();
@@ -138,7 +129,7 @@ public class Confirming {
                         .filter(each -> each.topCoat().flatMap(Coat::paint).equals(Optional.of(paint)))
                         .map(each -> known.row(each.id()))
                         .forEach(sameAsRecorded()));
-        visits.saveAllAndFlush(changed);
+        visits.save(changed);
         String said = next.map(Next::paint)
                 .map(Paint::name)
                 .orElseGet(() -> speaker.words().say("walk.sameAgain"));
@@ -153,44 +144,5 @@ public class Confirming {
                 row.answeredBy = access.member().personId();
             }
         };
-    }
-
-    // ---- rows
-
-    /** The rows of a flat's turnover, new ones included. */
-    private final class Known {
-        private final UUID turnoverId;
-        private final Map<UUID, VisitRow> rows;
-
-        Known(UUID turnoverId) {
-            this.turnoverId = turnoverId;
-            this.rows = visits.findByTurnoverId(turnoverId).stream()
-                    .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
-        }
-
-        VisitRow row(UUID surfaceId) {
-            return rows.computeIfAbsent(surfaceId, id -> new VisitRow(id, turnoverId));
-        }
-    }
-
-    private Known known(Flat flat) {
-        return new Known(requireTurnover(flat));
-    }
-
-    private VisitRow requireVisit(Flat flat, UUID surfaceId) {
-        houses.lock(surfaceId);
-        return known(flat).row(surfaceId);
-    }
-
-    private static UUID requireTurnover(Flat flat) {
-        return flat.turnover()
-                .map(Turnover::id)
-                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()));
-    }
-
-    private Flat requireSurface(UUID surfaceId) {
-        Flat flat = houses.flatOfSurface(surfaceId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        return flat;
     }
 }

@@ -2,22 +2,15 @@ package lumko.app.walk;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.house.Flat;
-import lumko.app.house.Houses;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
-import lumko.app.house.Turnover;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.RoomFinding;
@@ -30,41 +23,35 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Deciding {
-    private final VisitRepository visits;
+    private final Visits visits;
     private final RoomFindingRepository roomFindings;
     private final PlaceAnswerRepository placeAnswers;
     private final Walks walks;
-    private final Houses houses;
     private final History history;
-    private final Access access;
     private final Speaker speaker;
     private final Clock clock;
 
     Deciding(
-            VisitRepository visits,
+            Visits visits,
             RoomFindingRepository roomFindings,
             PlaceAnswerRepository placeAnswers,
             Walks walks,
-            Houses houses,
             History history,
-            Access access,
             Speaker speaker,
             Clock clock) {
         this.visits = visits;
         this.roomFindings = roomFindings;
         this.placeAnswers = placeAnswers;
         this.walks = walks;
-        this.houses = houses;
         this.history = history;
-        this.access = access;
         this.speaker = speaker;
         this.clock = clock;
     }
 
     /** Notes something of the room of a surface as a whole, or takes it back. */
     public void find(UUID surfaceId, RoomFinding finding, boolean isThere) {
-        Flat flat = requireSurface(surfaceId);
-        UUID turnoverId = requireTurnover(flat);
+        Flat flat = visits.requireSurface(surfaceId);
+        UUID turnoverId = Visits.requireTurnover(flat);
         Room room = flat.roomOf(surfaceId);
         UUID roomId = room.id();
         List<RoomFindingRow> known = roomFindings.findByTurnoverId(turnoverId).stream()
@@ -86,8 +73,8 @@ public class Deciding {
 
     /** Answers whether a place that wears at each turnover is painted this time. */
     public void answerPlace(UUID surfaceId, EveryTime.Kind kind, int leftMillimetres, PlaceAnswer answer) {
-        Flat flat = requireSurface(surfaceId);
-        UUID turnoverId = requireTurnover(flat);
+        Flat flat = visits.requireSurface(surfaceId);
+        UUID turnoverId = Visits.requireTurnover(flat);
         walks.around(surfaceId).surfaces().getFirst().places().stream()
                 .filter(place -> place.place().kind() == kind && place.left() == leftMillimetres)
                 .findFirst()
@@ -113,18 +100,19 @@ public class Deciding {
      * @param why the reason; empty where none was given
      */
     public void decide(UUID surfaceId, Action action, String why, int seenVersion) {
-        Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId);
+        Flat flat = visits.requireSurface(surfaceId);
+        Visits.OfFlat known = visits.of(flat, surfaceId);
+        VisitRow row = known.row(surfaceId);
         if (row.overruledAction == action && why.equals(row.overruledWhy)) {
             return; // sent again, and arrived the first time
         }
         row.checkSeen(seenVersion);
-        for (VisitRow each : meant(flat, row, action)) {
+        List<VisitRow> meant = meant(flat, surfaceId, action).map(known::row).toList();
+        for (VisitRow each : meant) {
             each.overruledAction = action;
             each.overruledWhy = why;
-            visits.save(each);
         }
-        visits.flush();
+        visits.save(meant);
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.OVERRULED,
@@ -133,77 +121,49 @@ public class Deciding {
 
     /** Somebody has looked a surface over, or all of its room, and goes on. */
     public void walked(UUID surfaceId, Reach reach) {
-        Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId);
-        Surface surface = flat.surface(surfaceId).orElseThrow();
-        Stream<UUID> meant =
-                reach.of(flat, surface).filter(each -> each.wall().isPresent()).map(Surface::id);
-        for (VisitRow each : beside(flat, row, meant)) {
-            if (each.walkedAt == null) {
-                each.walkedAt = clock.instant();
-                visits.save(each);
-            }
-        }
+        Flat flat = visits.requireSurface(surfaceId);
+        Visits.OfFlat known = visits.of(flat, surfaceId);
+        List<VisitRow> meant = reach.of(flat, flat.surface(surfaceId).orElseThrow())
+                .filter(each -> each.wall().isPresent())
+                .map(each -> known.row(each.id()))
+                .filter(each -> each.walkedAt == null)
+                .toList();
+        meant.forEach(each -> each.walkedAt = clock.instant());
+        visits.save(meant);
     }
 
     /** Back to the verdict, with all that was decided on together with it. */
     public void follow(UUID surfaceId, int seenVersion) {
-        Flat flat = requireSurface(surfaceId);
-        VisitRow row = requireVisit(flat, surfaceId);
+        Flat flat = visits.requireSurface(surfaceId);
+        Visits.OfFlat known = visits.of(flat, surfaceId);
+        VisitRow row = known.row(surfaceId);
         Action was = row.overruledAction;
         if (was == null) {
             return; // sent again, and arrived the first time
         }
         row.checkSeen(seenVersion);
-        for (VisitRow each : meant(flat, row, was)) {
-            if (each.overruledAction == was) {
-                each.overruledAction = null;
-                each.overruledWhy = null;
-                visits.save(each);
-            }
+        List<VisitRow> meant = meant(flat, surfaceId, was)
+                .map(known::row)
+                .filter(each -> each.overruledAction == was)
+                .toList();
+        for (VisitRow each : meant) {
+            each.overruledAction = null;
+            each.overruledWhy = null;
         }
-        visits.flush();
+        visits.save(meant);
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.VERDICT_FOLLOWED, "");
     }
 
-    private List<VisitRow> meant(Flat flat, VisitRow row, Action action) {
-        Surface surface = flat.surface(row.surfaceId).orElseThrow();
+    /** The surfaces that are decided on together. */
+    private static Stream<UUID> meant(Flat flat, UUID surfaceId, Action action) {
+        Surface surface = flat.surface(surfaceId).orElseThrow();
         if (surface.kind() == SurfaceKind.TRIM) {
-            return List.of(row);
+            return Stream.of(surfaceId);
         }
         return switch (action) {
-            case LEAVE, WASH, DAB, FEATHER, ROLL, SKIM_AND_ROLL -> List.of(row);
-            case ROOM -> beside(flat, row, flat.roomOf(row.surfaceId).walls().map(Surface::id));
-            case FLAT -> beside(flat, row, flat.faces().map(Surface::id));
+            case LEAVE, WASH, DAB, FEATHER, ROLL, SKIM_AND_ROLL -> Stream.of(surfaceId);
+            case ROOM -> flat.roomOf(surfaceId).walls().map(Surface::id);
+            case FLAT -> flat.faces().map(Surface::id);
         };
-    }
-
-    private List<VisitRow> beside(Flat flat, VisitRow row, Stream<UUID> surfaceIds) {
-        UUID turnoverId = requireTurnover(flat);
-        Map<UUID, VisitRow> known = visits.findByTurnoverId(turnoverId).stream()
-                .collect(Collectors.toMap(each -> each.surfaceId, each -> each));
-        known.put(row.surfaceId, row);
-        return surfaceIds
-                .map(id -> Optional.ofNullable(known.get(id)).orElseGet(() -> new VisitRow(id, turnoverId)))
-                .toList();
-    }
-
-    private VisitRow requireVisit(Flat flat, UUID surfaceId) {
-        UUID turnoverId = requireTurnover(flat);
-        houses.lock(surfaceId);
-        return visits.findBySurfaceIdAndTurnoverId(surfaceId, turnoverId)
-                .orElseGet(() -> new VisitRow(surfaceId, turnoverId));
-    }
-
-    private static UUID requireTurnover(Flat flat) {
-        return flat.turnover()
-                .map(Turnover::id)
-                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()));
-    }
-
-    private Flat requireSurface(UUID surfaceId) {
-        Flat flat = houses.flatOfSurface(surfaceId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        return flat;
     }
 }

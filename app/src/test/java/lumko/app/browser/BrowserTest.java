@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -171,6 +172,27 @@ abstract class BrowserTest extends ApplicationTest {
                         + " return [p.x, p.y]; }",
                 List.of(left, up));
         return new double[] {at.get(0).doubleValue(), at.get(1).doubleValue()};
+    }
+
+    /** Ticks a step of a sheet, with its cautions read and, where something is still wet, a reason. */
+    static void tickStep(Page phone, int n) {
+        Locator tick = phone.locator("#tick-" + n);
+        Locator read = phone.locator("#read-" + n);
+        if (read.isVisible()) {
+            tick.click();
+            PlaywrightAssertions.assertThat(phone.locator("#live"))
+                    .containsText("Read the caution at this step first.");
+            read.click();
+            PlaywrightAssertions.assertThat(read).hasCount(0);
+        }
+        tick.click();
+        Locator reason = phone.locator("#why-" + n);
+        phone.waitForCondition(() -> "true".equals(tick.getAttribute("aria-pressed")) || reason.isVisible());
+        if (reason.isVisible()) {
+            reason.fill("dry by the back of the hand");
+            button(phone, "Go on all the same").click();
+        }
+        PlaywrightAssertions.assertThat(tick).hasAttribute("aria-pressed", "true");
     }
 
     /** Taps a place of the wall and waits until the mark stands. */
