@@ -1,172 +1,36 @@
 package lumko.app.sheet;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import lumko.app.house.Room;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Prediction;
-import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
-import lumko.core.activity.ActivityKind;
-import lumko.core.activity.Material;
-import lumko.core.activity.OpenTime;
-import lumko.core.activity.Use;
 import lumko.core.drying.AirLimit;
-import lumko.core.drying.Drying.DoesNotDry;
-import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
-import lumko.core.job.HowItIsDone;
-import lumko.core.quantity.Area;
-import lumko.core.quantity.Length;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import lumko.core.schedule.Clock;
-import org.jspecify.annotations.Nullable;
 
-/** A sheet put into words for its page and its paper. */
+/** A sheet as a whole put into words for its page and its paper: its head, its air, its paints, its close. */
 public final class SheetView {
     private final Sheet sheet;
     private final Catalogue figures;
     private final Words words;
+    private final StepView steps;
 
     SheetView(Sheet sheet, Catalogue figures, Words words) {
         this.sheet = sheet;
         this.figures = figures;
         this.words = words;
+        this.steps = new StepView(sheet, figures, words);
     }
 
-    /** What is done: "Roll the walls, first coat". */
-    public String title(SheetStep step) {
-        return words.say("step." + step.activity().kind().name());
-    }
-
-    /** How it is done, in a sentence or two. */
-    public String how(SheetStep step) {
-        String how = words.say("step." + step.activity().kind().name() + ".how");
-        String asHere = HowItIsDone.questions(step.activity().kind()).stream()
-                .map(question -> words.name(sheet.practice().of(question)))
-                .collect(Collectors.joining("; "));
-        return asHere.isEmpty() ? how : how + " " + words.say("sheet.asHere", asHere);
-    }
-
-    /** In which paint, where there are several, and how much of it: places, surface, edge. */
-    public String amount(SheetStep step) {
-        List<String> parts = new ArrayList<>();
-        if (!paint(step).isEmpty()) {
-            parts.add(paint(step));
-        }
-        if (step.activity().count() > 0) {
-            int places = step.activity().count();
-            parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
-        }
-        if (step.activity().area().inSquareMetres() > 0) {
-            parts.add(words.area(step.activity().area()));
-        }
-        if (step.activity().edge().inMillimetres() > 0) {
-            parts.add(words.run(step.activity().edge()));
-        }
-        return String.join(" · ", parts);
-    }
-
-    public String tools(SheetStep step) {
-        return step.activity().tools().stream().map(words::name).collect(Collectors.joining(", "));
-    }
-
-    public String uses(SheetStep step) {
-        return step.activity().uses().stream().map(this::use).collect(Collectors.joining(" · "));
-    }
-
-    /** Advice that stands at a step. */
-    public List<String> says(SheetStep step) {
-        return step.activity().says().stream().map(words::name).toList();
-    }
-
-    private String use(Use use) {
-        String what = use.material().isPaint() ? paintName(use) : words.name(use.material());
-        return words.volume(use.volume()) + " " + what;
-    }
-
-    /** By its colour; with its product too, where the sheet has that colour in two. */
-    private String named(Paint paint) {
-        boolean isAlone = sheet.paints().stream()
-                        .filter(need -> need.paint().colour().equals(paint.colour()))
-                        .count()
-                == 1;
-        return isAlone ? paint.colour().name() : paint.name();
-    }
-
-    private String paintName(Use use) {
-        return sheet.paints().stream()
-                .map(PaintNeed::paint)
-                .filter(paint -> paint.key().equals(use.paint()))
-                .findFirst()
-                .map(this::named)
-                .orElseGet(() -> words.name(use.material()));
-    }
-
-    /** What the steps of a coat are done in, where the sheet has several paints. */
-    private String paint(SheetStep step) {
-        return sheet.paints().size() < 2
-                ? ""
-                : sheet.paints().stream()
-                        .map(PaintNeed::paint)
-                        .filter(paint -> paint.key().equals(step.activity().paint()))
-                        .findFirst()
-                        .map(this::named)
-                        .orElse("");
-    }
-
-    /** Until when a step has to be begun, or how soon after what. */
-    public String within(SheetStep step, Instant now) {
-        return step.latest()
-                .map(latest -> words.say("sheet.beginBy", words.moment(latest, now)))
-                .orElseGet(() -> step.within()
-                        .map(limit -> words.say(
-                                "sheet.beginWithin",
-                                limit.time(),
-                                words.say("step." + limit.after().name())))
-                        .orElse(""));
-    }
-
-    /** How long a cut strip stays open in this air, how far it may be cut ahead, or what has to be done in one go. */
-    public String openTime(SheetStep step) {
-        OpenTime open = new OpenTime(figures);
-        ActivityKind kind = step.activity().kind();
-        if (kind.isRolling()
-                && step.activity().uses().stream().anyMatch(use -> use.material() == Material.CEILING_PAINT)) {
-            return words.say(
-                    "sheet.oneGo",
-                    open.inOneGo(step.activity().area(), step.activity().edge()));
-        }
-        return kind == ActivityKind.CUT_IN || kind == ActivityKind.CUT_IN_AGAIN
-                ? words.say(
-                        "sheet.open",
-                        open.of(sheet.climate()),
-                        open.ahead(sheet.climate(), false),
-                        open.ahead(sheet.climate(), true))
-                : "";
-    }
-
-    public boolean isTooLate(SheetStep step, Instant now) {
-        return step.latest().filter(latest -> latest.isBefore(now)).isPresent();
-    }
-
-    /** What a step took against what was planned. */
-    public String taken(SheetStep step) {
-        return step.taken()
-                .map(taken -> words.say("sheet.taken", taken, step.activity().hand()))
-                .orElse("");
+    public StepView steps() {
+        return steps;
     }
 
     /** What is likely left in a tin when the job is done, as a number for the field. */
@@ -176,39 +40,6 @@ public final class SheetView {
 
     private String litres(Volume volume) {
         return words.number(words.units() == UnitSystem.US ? volume.inLitres() / 0.946353 : volume.inLitres(), 2);
-    }
-
-    /** How long it would dry in the air as noted: earliest, likely, safe. */
-    public String expectedWait(SheetStep step) {
-        return step.expectedWait()
-                .map(drying -> switch (drying) {
-                    case Dries dries -> words.say("sheet.dries", dries.earliest(), dries.likely(), dries.safe());
-                    case DoesNotDry not ->
-                        words.say("sheet.doesNotDry." + not.cause().name());
-                })
-                .orElse("");
-    }
-
-    /** How the hand tells that it is dry. */
-    public String handTest(Clock clock) {
-        return words.say("dryTest." + clock.waiting().wet().material().name());
-    }
-
-    /** When a clock is ready, or why it never is. */
-    public String readyAt(Clock clock, Instant now) {
-        return clock.likely()
-                .map(likely -> words.say(
-                        "sheet.readyAt",
-                        words.moment(likely, now),
-                        words.moment(clock.safe().orElse(likely), now)))
-                .orElseGet(() -> clock.hindrance()
-                        .map(cause -> words.say("sheet.doesNotDry." + cause.name()))
-                        .orElse(""));
-    }
-
-    /** Seconds since 1970 at which a clock is ready, for the count-down; 0 if it never is. */
-    public long readyEpoch(Clock clock) {
-        return clock.likely().map(Instant::getEpochSecond).orElse(0L);
     }
 
     /** Sentences on the limits that the air as noted breaks. */
@@ -266,7 +97,7 @@ public final class SheetView {
                 .flatMap(held -> sheet.steps().stream()
                         .filter(step -> step.id().equals(held.step()))
                         .findFirst()
-                        .map(step -> words.say("sheet.heldUp", held.by(), where(step), held.standstill())))
+                        .map(step -> words.say("sheet.heldUp", held.by(), steps.where(step), held.standstill())))
                 .orElse("");
     }
 
@@ -281,28 +112,6 @@ public final class SheetView {
 
     public boolean isOutcome(Prediction prediction, Outcome outcome) {
         return prediction.outcome().equals(Optional.of(outcome));
-    }
-
-    /** Surfaces rolled in the rooms of a step at which one looks: another coat may be wanted on them. */
-    public List<SheetWall> grinning(StepGroup group) {
-        boolean isLooked = switch (group.first().activity().kind()) {
-            case LOOK_FOR_MISSES, CORRECT, UNMASK, INSPECT -> true;
-            default -> false;
-        };
-        if (!isLooked || !isNext(group)) {
-            return List.of();
-        }
-        Set<String> rooms = group.left().stream()
-                .flatMap(step -> step.activity().rooms().stream())
-                .collect(Collectors.toSet());
-        Set<String> rolled = sheet.steps().stream()
-                .filter(step -> step.isTicked() && step.activity().kind().isRolling())
-                .filter(step -> step.activity().rooms().stream().anyMatch(rooms::contains))
-                .flatMap(step -> step.activity().surfaces().stream())
-                .collect(Collectors.toSet());
-        return sheet.walls().stream()
-                .filter(wall -> rolled.contains(wall.surfaceId().toString()))
-                .toList();
     }
 
     public String flatName() {
@@ -321,206 +130,11 @@ public final class SheetView {
         return words.say("field.left-in-tin") + (words.units() == UnitSystem.US ? " (qt)" : " (L)");
     }
 
-    /** The wall where more was found: that of the next step. */
-    public String foundMore(SheetStep next) {
-        String surface = next.activity().surfaces().stream()
-                .filter(key -> sheet.flat()
-                        .surface(UUID.fromString(key))
-                        .filter(each -> each.wall().isPresent())
-                        .isPresent())
-                .findFirst()
-                .orElseGet(() ->
-                        sheet.flat().faces().findFirst().orElseThrow().id().toString());
-        return "/walls/" + surface + "/walk";
-    }
-
-    /** What the button at the thumb ticks. */
-    public String thumbTick(SheetStep next) {
-        String where = sheet.flat().rooms().stream()
-                .filter(room -> next.activity().rooms().contains(room.id().toString()))
-                .map(Room::name)
-                .collect(Collectors.joining(", "));
-        return where.isEmpty() ? words.say("sheet.tickStep") : words.say("sheet.tickRoom", where);
-    }
-
-    // ---- asking
-
-    public boolean isAsked(SheetStep step, @Nullable UUID asking) {
-        return step.id().equals(asking);
-    }
-
-    public boolean isAsked(StepGroup group, @Nullable UUID asking) {
-        return group.steps().stream().anyMatch(step -> isAsked(step, asking));
-    }
-
-    /** Whether what it waits for is shown at it: at the next step, and where somebody wanted to go on too early. */
-    public boolean isWaiting(StepGroup group, SheetStep step, @Nullable UUID asking) {
-        return sheet.isOpen() && step.waitsFor().isPresent() && (isNext(group) || isAsked(step, asking));
-    }
-
-    /** The steps of a group by which all of its cautions are read. */
-    public List<SheetStep> toRead(StepGroup group) {
-        return group.left().stream().filter(step -> !step.unread().isEmpty()).toList();
-    }
-
-    public String readSpoken(SheetStep step) {
-        return words.say("sheet.readSpoken", title(step), where(step));
-    }
-
-    /** How the hand tells that what it leaves wet is dry. */
-    public String dryWhen(SheetStep step) {
-        return step.activity().wet().stream()
-                .map(wet -> words.say("dryTest." + wet.material().name()))
-                .distinct()
-                .map(test -> words.say("sheet.dryWhen", test))
-                .collect(Collectors.joining(" "));
-    }
-
-    // ---- now, next, later
-
-    public List<StepGroup> groups() {
-        return StepGroup.of(sheet.steps());
-    }
-
-    public boolean isNext(StepGroup group) {
-        return sheet.isOpen() && sheet.next().filter(group::has).isPresent();
-    }
-
-    /** Whether a step is shown in one line until somebody opens it. */
-    public boolean isLater(StepGroup group) {
-        return sheet.isOpen() && !group.isDone() && !isNext(group);
-    }
-
-    /** In which paint, where there are several, and how much of it is left to do. */
-    public String amount(StepGroup group) {
-        List<String> parts = new ArrayList<>();
-        if (!paint(group.first()).isEmpty()) {
-            parts.add(paint(group.first()));
-        }
-        int places =
-                group.left().stream().mapToInt(step -> step.activity().count()).sum();
-        if (places > 0) {
-            parts.add(words.say(places == 1 ? "sheet.place" : "sheet.places", places));
-        }
-        Area area = group.left().stream().map(step -> step.activity().area()).reduce(Area.ZERO, Area::plus);
-        if (area.inSquareMetres() > 0) {
-            parts.add(words.area(area));
-        }
-        Length edge = group.left().stream().map(step -> step.activity().edge()).reduce(Length.ZERO, Length::plus);
-        if (edge.inMillimetres() > 0) {
-            parts.add(words.run(edge));
-        }
-        return String.join(" · ", parts);
-    }
-
-    /** Where it is left to do: on which surfaces, or in which rooms. */
-    public String where(StepGroup group) {
-        if (group.first().activity().kind().isOfTheVisit()) {
-            return "";
-        }
-        return group.left().stream()
-                .map(this::where)
-                .filter(where -> !where.isEmpty())
-                .distinct()
-                .collect(Collectors.joining(", "));
-    }
-
-    public String uses(StepGroup group) {
-        Map<String, Volume> sums = new LinkedHashMap<>();
-        for (SheetStep step : group.left()) {
-            for (Use use : step.activity().uses()) {
-                sums.merge(
-                        use.material().isPaint() ? paintName(use) : words.name(use.material()),
-                        use.volume(),
-                        Volume::plus);
-            }
-        }
-        return sums.entrySet().stream()
-                .map(use -> words.volume(use.getValue()) + " " + use.getKey())
-                .collect(Collectors.joining(" · "));
-    }
-
-    public String tools(StepGroup group) {
-        return group.steps().stream()
-                .flatMap(step -> step.activity().tools().stream())
-                .distinct()
-                .sorted()
-                .map(words::name)
-                .collect(Collectors.joining(", "));
-    }
-
-    public List<String> says(StepGroup group) {
-        return group.steps().stream()
-                .flatMap(step -> step.activity().says().stream())
-                .distinct()
-                .map(words::name)
-                .toList();
-    }
-
-    public List<StepPlaces> places(StepGroup group) {
-        return group.left().stream().flatMap(step -> places(step).stream()).toList();
-    }
-
-    /** Cautions in a few words, once they have been read. */
-    public String cautionWords(StepGroup group) {
-        return group.steps().stream()
-                .flatMap(step -> step.activity().cautions().stream())
-                .distinct()
-                .sorted()
-                .map(caution -> words.say("cautionWord." + caution.name()))
-                .collect(Collectors.joining(" · "));
-    }
-
     /** All that can hurt someone on this job, in a few words. */
     public String cautionWords() {
         return sheet.cautions().stream()
                 .map(caution -> words.say("cautionWord." + caution.name()))
                 .collect(Collectors.joining(" · "));
-    }
-
-    /** The place of a step on the sheet, from 0. */
-    public int index(SheetStep step) {
-        return sheet.steps().indexOf(step);
-    }
-
-    /** What a tick box is for: the room, where there are several; else that it is done. */
-    public String tickLabel(StepGroup group, SheetStep step) {
-        return group.isSeveral() ? where(step) : words.say("sheet.tick");
-    }
-
-    /** Who ticked it and when, or how long it takes. */
-    public String tickState(SheetStep step, Instant now) {
-        return step.tick()
-                .map(tick -> words.say("sheet.tickedBy", tick.by(), words.moment(tick.at(), now)))
-                .orElseGet(() -> words.duration(step.activity().hand()));
-    }
-
-    public String tickSpoken(SheetStep step) {
-        return words.say(step.isTicked() ? "sheet.untickSpoken" : "sheet.tickSpoken", title(step), where(step));
-    }
-
-    /** How it was done: how long it took, and why it was done early. */
-    public String doneHow(SheetStep step) {
-        return Stream.concat(
-                        Stream.of(taken(step)).filter(taken -> !taken.isEmpty()),
-                        step
-                                .tick()
-                                .flatMap(SheetStep.Tick::earlyWhy)
-                                .map(why -> words.say("sheet.early", why))
-                                .stream())
-                .collect(Collectors.joining(" · "));
-    }
-
-    /** What is wet since then, and when it is ready. */
-    public String wetSince(SheetStep step, Instant now) {
-        return step.clock()
-                .filter(clock -> clock.isWetAt(now))
-                .map(clock -> words.say("sheet.wet", clock.waiting().wet().material(), readyAt(clock, now)))
-                .orElse("");
-    }
-
-    public String tickUrl(SheetStep step) {
-        return "/steps/" + step.id() + (step.isTicked() ? "/untick" : "/tick");
     }
 
     public String headline() {
@@ -558,11 +172,6 @@ public final class SheetView {
                 .orElseGet(() -> words.say("sheet.airUsual"));
     }
 
-    /** Its marked places, surface by surface. */
-    public List<StepPlaces> places(SheetStep step) {
-        return StepPlaces.of(step, sheet, words);
-    }
-
     /** How many are done, and since when the last. */
     public String done(Instant now) {
         return sheet.steps().stream()
@@ -571,35 +180,5 @@ public final class SheetView {
                 .max(Comparator.naturalOrder())
                 .map(last -> words.say("sheet.done", sheet.ticked(), words.moment(last, now)))
                 .orElse("");
-    }
-
-    /** Where it is done: on which surfaces, or in which room. */
-    public String where(SheetStep step) {
-        if (step.labels().isEmpty()) {
-            return sheet.flat().rooms().stream()
-                    .filter(room -> step.activity().rooms().contains(room.id().toString()))
-                    .map(Room::name)
-                    .collect(Collectors.joining(", "));
-        }
-        return step.labels().size() == sheet.walls().size() && sheet.walls().size() > 1
-                ? words.say("sheet.allWalls")
-                : inOneBreath(step.labels());
-    }
-
-    public String moment(Instant instant) {
-        return words.moment(instant, Instant.EPOCH);
-    }
-
-    /** Bedroom A, Bedroom B, Hall C as one says them: Bedroom A, B, Hall C. */
-    private static String inOneBreath(List<String> labels) {
-        StringBuilder said = new StringBuilder();
-        String room = "";
-        for (String label : labels) {
-            int space = label.lastIndexOf(' ');
-            String in = space > 0 ? label.substring(0, space) : label;
-            said.append(said.isEmpty() ? "" : ", ").append(in.equals(room) ? label.substring(space + 1) : label);
-            room = in;
-        }
-        return said.toString();
     }
 }
