@@ -75,6 +75,14 @@ public record Sheet(
         return marks.getOrDefault(surfaceId, List.of());
     }
 
+    /** The coats on a surface from edge to edge, planned or done, in their order. */
+    List<SheetStep> rolled(UUID surfaceId) {
+        return steps.stream()
+                .filter(step -> step.activity().kind().isRolling()
+                        && step.activity().surfaces().contains(surfaceId.toString()))
+                .toList();
+    }
+
     public boolean isOpen() {
         return closed.isEmpty();
     }

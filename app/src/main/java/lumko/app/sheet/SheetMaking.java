@@ -56,9 +56,6 @@ public class SheetMaking {
     /** Version of the rules that made a sheet, kept with it. */
     static final String MODEL_VERSION = "3";
 
-    /** So many coats and one more: beyond that something else is wrong. */
-    private static final int MOST_ROLLED = 3;
-
     private final SheetRepository sheets;
     private final SheetWallRepository sheetWalls;
     private final SheetMarkRepository sheetMarks;
@@ -289,11 +286,8 @@ public class SheetMaking {
         SheetRow row = reader.requireOpen(sheetId);
         Sheet sheet = reader.read(row);
         requireRecords(sheet.flat());
-        int rolled = (int) sheet.steps().stream()
-                .filter(step -> step.activity().kind().isRolling()
-                        && step.activity().surfaces().contains(surfaceId.toString()))
-                .count();
-        if (rolled < 1 || rolled > MOST_ROLLED) {
+        List<SheetStep> rolled = sheet.rolled(surfaceId);
+        if (!JobPlanner.mayHaveAnotherCoat(rolled.size())) {
             throw new NotAllowedException("denied.noMoreCoats", sheet.flat().labelOf(surfaceId, speaker.words()));
         }
         WalkedFlat walked = walks.flat(sheet.flat());
@@ -302,13 +296,8 @@ public class SheetMaking {
                 .map(wall -> wall.found().with(Action.ROLL).with(List.<Place>of()))
                 .toList();
         JobPlanner planner = new JobPlanner(figures.catalogue(), sheet.practice());
-        WorkGraph more = planner.anotherCoat(walked.job(faces), rolled).by(Work.View.ROOM);
-        int after = sheet.steps().stream()
-                .filter(step -> step.activity().kind().isRolling()
-                        && step.activity().surfaces().contains(surfaceId.toString()))
-                .mapToInt(step -> sheet.steps().indexOf(step))
-                .max()
-                .orElseThrow();
+        WorkGraph more = planner.anotherCoat(walked.job(faces), rolled.size()).by(Work.View.ROOM);
+        int after = sheet.steps().indexOf(rolled.getLast());
         insertInto(row, planner, more, rows -> rows.get(after).position + 1);
         history.note(
                 Subject.surface(sheet.flat().id(), surfaceId),

@@ -159,11 +159,7 @@ public final class StepView {
 
     /** Surfaces rolled in the rooms of a step at which one looks: another coat may be wanted on them. */
     public List<SheetWall> grinning(StepGroup group) {
-        boolean isLooked = switch (group.first().activity().kind()) {
-            case LOOK_FOR_MISSES, CORRECT, UNMASK, INSPECT -> true;
-            default -> false;
-        };
-        if (!isLooked || !isNext(group)) {
+        if (!group.first().activity().kind().isLooking() || !isNext(group)) {
             return List.of();
         }
         Set<String> rooms = group.left().stream()

@@ -32,6 +32,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Turns what is to be done with each surface into work, in the practice of the house: protect, prepare, coat, trim, close. */
 public final class JobPlanner {
+    private static final int MOST_COATS = 4;
+
     private final Catalogue figures;
     private final Practice practice;
     private final Repairs repairs;
@@ -76,11 +78,25 @@ public final class JobPlanner {
     }
 
     /**
+     * Whether one more coat helps a surface on which something still grins through: beyond {@value #MOST_COATS} something else
+     * is wrong.
+     *
+     * @param rolled how many coats are planned or done on it
+     */
+    public static boolean mayHaveAnotherCoat(int rolled) {
+        return rolled >= 1 && rolled < MOST_COATS;
+    }
+
+    /**
      * One more coat on the surfaces of a job under way.
      *
      * @param rolled how many coats are planned or done on each of them, 1–3
+     * @throws IllegalArgumentException if one more does not help
      */
     public Work anotherCoat(Job job, int rolled) {
+        if (!mayHaveAnotherCoat(rolled)) {
+            throw new IllegalArgumentException("one more coat on " + rolled + " does not help");
+        }
         Laying laying = new Laying();
         List<Task> tasks = tasks(job);
         Coats coats = new Coats(practice, figures, laying, job, new Kit(practice, figures, laying, job, tasks));

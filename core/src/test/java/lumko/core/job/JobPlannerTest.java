@@ -3,6 +3,8 @@ package lumko.core.job;
 import static lumko.core.activity.ActivityKind.*;
 import static lumko.core.job.Given.*;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -35,6 +37,7 @@ import lumko.core.quantity.Times;
 import lumko.core.repair.Mark;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
+import org.assertj.core.api.ThrowableAssert;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -421,6 +424,19 @@ class JobPlannerTest {
                 assertThat(each.from()).isEqualTo(one(another, more).id());
                 assertThat(each.to()).isEqualTo(one(underWay, INSPECT).id());
             });
+        }
+
+        @ParameterizedTest
+        @CsvSource({"0, false", "1, true", "3, true", "4, false"})
+        void aFifthCoatDoesNotHelpAndAFirstIsNotAnother(int rolled, boolean helps) {
+            assertThat(JobPlanner.mayHaveAnotherCoat(rolled)).isEqualTo(helps);
+            Job job = job(NEW_HOUSE, wall("a", plainWall(), Action.ROLL));
+            ThrowableAssert.ThrowingCallable another = () -> new JobPlanner(FIGURES).anotherCoat(job, rolled);
+            if (helps) {
+                assertThatCode(another).doesNotThrowAnyException();
+            } else {
+                assertThatThrownBy(another).isInstanceOf(IllegalArgumentException.class);
+            }
         }
     }
 
