@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
@@ -76,15 +75,9 @@ public final class FlatView {
     /** A room with nothing on record claims no light. */
     public String sizes(Room room) {
         String sizes = words.say("flat.sizes", room.wallArea(), room.outline().floorArea(), words.place(room.height()));
-        boolean isKnown = room.surfaces().stream()
-                .filter(surface -> surface.wall().isPresent())
-                .allMatch(surface -> surface.topCoat().flatMap(Coat::colour).isPresent());
-        if (!isKnown) {
-            return sizes;
-        }
-        double light =
-                room.light(surface -> surface.topCoat().flatMap(Coat::colour)).reflectance();
-        return words.say("flat.reflects", sizes, words.number(light * 100, 0));
+        return room.isLightKnown()
+                ? words.say("flat.reflects", sizes, words.number(room.light().reflectance() * 100, 0))
+                : sizes;
     }
 
     public String spoken(Room room, Surface surface) {

@@ -64,6 +64,18 @@ public record Room(
         return walls().map(wall -> wall.asWall().paintedArea()).reduce(Area.ZERO, Area::plus);
     }
 
+    /** Whether the colour of every surface is on record but that of its trim, which hardly counts. */
+    public boolean isLightKnown() {
+        return surfaces().stream()
+                .filter(surface -> surface.wall().isPresent())
+                .allMatch(surface -> surface.topCoat().flatMap(Coat::colour).isPresent());
+    }
+
+    /** How light the room is by its record. */
+    public RoomLight light() {
+        return light(surface -> surface.topCoat().flatMap(Coat::colour));
+    }
+
     /**
      * How light the room is with a colour on each surface; a surface nobody knows counts as an even middle grey.
      *

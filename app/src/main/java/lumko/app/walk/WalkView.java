@@ -7,12 +7,12 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.house.Coat;
 import lumko.app.house.Surface;
-import lumko.app.house.SurfaceKind;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Paint;
 import lumko.app.platform.Words;
 import lumko.app.reading.Candidate;
 import lumko.core.activity.Wait;
+import lumko.core.colour.Seen;
 import lumko.core.drying.Climate;
 import lumko.core.drying.Drying;
 import lumko.core.drying.DryingModel;
@@ -216,13 +216,10 @@ public final class WalkView {
 
     /** How light the room is by its surfaces, and what it becomes by the next colour of this one; nothing where one is unknown. */
     public String roomLight() {
-        boolean isKnown = wall.room().surfaces().stream()
-                .filter(surface -> surface.kind() != SurfaceKind.TRIM)
-                .allMatch(surface -> surface.topCoat().flatMap(Coat::colour).isPresent());
-        if (!isKnown) {
+        if (!wall.room().isLightKnown()) {
             return "";
         }
-        RoomLight before = lightBefore();
+        RoomLight before = wall.room().light();
         RoomLight after = lightAfter();
         long now = Math.round(100 * before.reflectance());
         long then = Math.round(100 * after.reflectance());
@@ -239,15 +236,7 @@ public final class WalkView {
         return words.say(
                 onRecord.match().isSomethingElse() ? "walk.readElse" : "walk.readAgrees",
                 onRecord.paint().colour().name(),
-                seen(onRecord.match().difference()));
-    }
-
-    /** How a difference between two colours side by side strikes the eye; the figure itself stands with the reading. */
-    private String seen(double difference) {
-        if (difference <= figures.limit(Figure.NOT_SEEN)) {
-            return words.say("seen.NOT");
-        }
-        return words.say(difference <= figures.limit(Figure.CLEARLY_SEEN) ? "seen.EDGE" : "seen.CLEAR");
+                Seen.of(onRecord.match().difference()));
     }
 
     private static long lrv(Surface surface) {
@@ -257,16 +246,12 @@ public final class WalkView {
 
     /** Whether the next colour drops a small room into the dark. */
     public String darkens() {
-        RoomLight before = lightBefore();
+        RoomLight before = wall.room().light();
         RoomLight after = lightAfter();
         return RoomLight.drops(before, after, wall.room().outline().floorArea())
                 ? words.say(
                         "walk.darkens", Math.round(100 * before.reflectance()), Math.round(100 * after.reflectance()))
                 : "";
-    }
-
-    private RoomLight lightBefore() {
-        return wall.room().light(surface -> surface.topCoat().flatMap(Coat::colour));
     }
 
     private RoomLight lightAfter() {

@@ -164,7 +164,7 @@ class ReadingTest extends ApplicationTest {
                 .contains("Read, it agrees with the record: Oat Husk as it would be by now");
         assertThat(walkOf("Tern Terrace", 3))
                 .contains(
-                        "Read, it is something else than the record says: beside Oat Husk as it would be by now it is clearly seen");
+                        "Read, it is something else than the record says: beside Oat Husk as it would be by now it is seen.");
         assertThat(walkOf("Brickfield House", 19)).doesNotContain("Read, it ");
     }
 
