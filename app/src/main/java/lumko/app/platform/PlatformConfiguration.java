@@ -1,17 +1,15 @@
 package lumko.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.LocaleResolver;
-import org.springframework.web.servlet.i18n.AbstractLocaleResolver;
+import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 
 @Configuration(proxyBeanMethods = false)
 class PlatformConfiguration {
@@ -29,16 +27,10 @@ class PlatformConfiguration {
     /** Pages speak as their reader’s organisation does, whatever the browser says. */
     @Bean
     LocaleResolver localeResolver(Speaker speaker) {
-        return new AbstractLocaleResolver() {
+        return new AcceptHeaderLocaleResolver() {
             @Override
             public Locale resolveLocale(HttpServletRequest request) {
                 return speaker.words().units().locale();
-            }
-
-            @Override
-            public void setLocale(
-                    HttpServletRequest request, @Nullable HttpServletResponse response, @Nullable Locale locale) {
-                throw new UnsupportedOperationException("the language is the organisation's");
             }
         };
     }
