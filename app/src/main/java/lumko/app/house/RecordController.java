@@ -232,15 +232,9 @@ class RecordController {
         }
         if (!form.hasErrors()) {
             Store.Stock stock = store.stock();
-            product.filter(id -> !stock.products().containsKey(id)).ifPresent(id -> {
-                throw new NotFoundException();
-            });
-            colour.filter(id -> !stock.colours().containsKey(id)).ifPresent(id -> {
-                throw new NotFoundException();
-            });
-            tin.filter(id -> !stock.tins().containsKey(id)).ifPresent(id -> {
-                throw new NotFoundException();
-            });
+            requireIn(stock.products(), product);
+            requireIn(stock.colours(), colour);
+            requireIn(stock.tins(), tin);
             recording.addCoat(
                     surfaceId,
                     new NewCoat(
@@ -271,6 +265,12 @@ class RecordController {
             recording.isMadeOf(surfaceId, substrate);
         }
         return after(surfaceId, form, model, response);
+    }
+
+    private static void requireIn(Map<UUID, ?> stock, Optional<UUID> id) {
+        if (id.isPresent() && !stock.containsKey(id.get())) {
+            throw new NotFoundException();
+        }
     }
 
     private static Optional<UUID> optionalId(Form form, String field) {

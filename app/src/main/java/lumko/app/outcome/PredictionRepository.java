@@ -5,8 +5,6 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PredictionRepository extends JpaRepository<PredictionRow, UUID> {
-    List<PredictionRow> findBySheetId(UUID sheetId);
-
     List<PredictionRow> findBySheetIdAndMoment(UUID sheetId, Moment moment);
 
     List<PredictionRow> findBySheetIdAndSurfaceId(UUID sheetId, UUID surfaceId);

@@ -29,7 +29,7 @@ public final class PaintView {
     private final List<Tin> leftOvers;
     private final Words words;
 
-    /** @param leftOvers tins in the store of just the paint on record */
+    /** @param leftOvers tins in the store that the paint on record may have come from; none where its tin is known */
     PaintView(UUID wallId, Flat flat, Surface found, Visit visit, List<Tin> leftOvers, Words words) {
         this.wallId = wallId;
         this.flat = flat;
@@ -124,9 +124,7 @@ public final class PaintView {
 
     /** Whether it could have come from one of these, and nobody knows from which. */
     public boolean asksForTin() {
-        return says("RECORD_AGREES")
-                && !leftOvers.isEmpty()
-                && recorded.topCoat().filter(Coat::isFromUnknownBatch).isPresent();
+        return says("RECORD_AGREES") && !leftOvers.isEmpty();
     }
 
     public List<Tin> leftOvers() {
