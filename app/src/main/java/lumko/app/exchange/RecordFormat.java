@@ -11,7 +11,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 10;
+    static final int NOW = 11;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
@@ -21,6 +21,9 @@ final class RecordFormat {
 
     /** The first that knows what lies on a floor. */
     private static final int FLOORS = 10;
+
+    /** The first in which a sheet says what is bought and what one more coat would take. */
+    private static final int COATS_CHOSEN = 11;
 
     /** The first that keeps predictions. */
     private static final int PREDICTIONS = 9;
@@ -62,7 +65,15 @@ final class RecordFormat {
     static Optional<ObjectNode> now(int version, String table, ObjectNode row) {
         return (version >= GRAPH ? Optional.of(row) : asGraph(table, row))
                 .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known))
-                .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"));
+                .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"))
+                .map(known -> version >= COATS_CHOSEN || !table.equals("sheet_wall") ? known : withoutMore(known));
+    }
+
+    private static ObjectNode withoutMore(ObjectNode wall) {
+        return wall.put("bought", false)
+                .put("more_chance", 0)
+                .put("more_litres", 0)
+                .put("more_minutes", 0);
     }
 
     private static ObjectNode asTwoQuestions(String table, ObjectNode row) {

@@ -29,6 +29,9 @@ public final class Words {
     private static final double US_QUARTS_PER_LITRE = 1.056688;
     private static final double US_FLUID_OUNCES_PER_LITRE = 33.814023;
 
+    /** A chance smaller than this is told in tens: nobody pictures 1 in 81. */
+    private static final double ROUND_BELOW = 0.05;
+
     private final MessageSource messages;
     private final UnitSystem units;
     private final ZoneId zone;
@@ -179,6 +182,9 @@ public final class Words {
         }
         if (share > 0.95) {
             return say("chance.always");
+        }
+        if (share < ROUND_BELOW) {
+            return say("chance.oneIn", Math.round(0.1 / share) * 10);
         }
         if (share <= 0.5) {
             return say("chance.oneIn", Math.round(1 / share));

@@ -1,5 +1,6 @@
 package lumko.app.sheet;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,14 +13,23 @@ import lumko.app.platform.Words;
 import lumko.core.activity.Material;
 import lumko.core.activity.Pack;
 import lumko.core.activity.Tool;
+import lumko.core.activity.Wait;
+import lumko.core.activity.Wet;
 import lumko.core.activity.WorkGraph;
+import lumko.core.drying.DryingMaterial;
+import lumko.core.drying.Purpose;
 import lumko.core.figure.Catalogue;
 import lumko.core.job.Carried;
 import lumko.core.job.Thinned;
+import lumko.core.paint.DataSheet;
 import lumko.core.quantity.Volume;
+import lumko.core.schedule.Air;
 
 /** What is carried to a job, in groups as a kit is packed, each with how much of it. */
 public final class CarryView {
+    /** From this chance on one more coat is worth carrying paint for. ASSUMPTION: less is the usual thin place. */
+    private static final double WORTH_SAYING = 0.1;
+
     private final Sheet sheet;
     private final Catalogue figures;
     private final Words words;
@@ -100,7 +110,22 @@ public final class CarryView {
         if (need.isBoxed()) {
             from.add(words.say("carry.box"));
         }
+        if (need.more().chance() >= WORTH_SAYING) {
+            from.add(more(need));
+        }
         return words.say("carry.of", name, need.litres(), String.join("; ", from));
+    }
+
+    /** What one more coat would take, and how much later the last would be dry. */
+    private String more(PaintNeed need) {
+        Wet coat =
+                Wet.of(DryingMaterial.EMULSION, need.paint().product().sheet().flatMap(DataSheet::recoat));
+        Duration dries = new Air(sheet.climate(), figures).likely(new Wait(coat, Purpose.RECOAT));
+        return words.say(
+                "carry.more",
+                words.chance(need.more().chance()),
+                need.more().paint(),
+                need.more().hand().plus(dries));
     }
 
     private String tin(Tin tin) {

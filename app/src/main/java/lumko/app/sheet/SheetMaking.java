@@ -39,13 +39,14 @@ import lumko.core.activity.Precedence;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Climate;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.job.Face;
 import lumko.core.job.Job;
 import lumko.core.job.JobPlanner;
 import lumko.core.job.Place;
 import lumko.core.job.Work;
+import lumko.core.judge.BuiltUp;
 import lumko.core.practice.Question;
-import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -186,6 +187,7 @@ public class SheetMaking {
         row.productId = paint.map(each -> each.product().id()).orElse(null);
         row.colourId = paint.map(each -> each.colour().id()).orElse(null);
         row.tinId = visit.tinFor(surface).map(Tin::id).orElse(null);
+        row.bought = visit.isToBuy();
         row.position = position;
         sheetWalls.save(row);
     }
@@ -195,17 +197,16 @@ public class SheetMaking {
                 marks.stream().map(mark -> new SheetMarkRow(sheetId, mark.id())).toList());
     }
 
-    /** The paint of each surface as if it were painted alone, for reading on its line. */
+    /** The paint of each surface as if it were painted alone, for reading on its line, and what one more coat would take. */
     private void shareOut(UUID sheetId, Job job, JobPlanner planner) {
-        Map<String, Volume> litres = new HashMap<>();
+        Map<String, SheetWallRow> rows = sheetWalls.findBySheetIdOrderByPosition(sheetId).stream()
+                .collect(Collectors.toMap(row -> row.surfaceId.toString(), row -> row));
         for (Face face : job.active()) {
             Job alone = Job.of(job.room(face.room()), face, job.site());
-            litres.put(face.key(), planner.plan(alone).unordered().paint());
+            SheetWallRow row = Optional.ofNullable(rows.get(face.key())).orElseThrow();
+            row.litres = planner.plan(alone).unordered().paint().inLitres();
+            row.put(BuiltUp.OneMore.of(alone, planner, figures.catalogue()));
         }
-        sheetWalls
-                .findBySheetIdOrderByPosition(sheetId)
-                .forEach(row -> row.litres = litres.getOrDefault(row.surfaceId.toString(), Volume.ZERO)
-                        .inLitres());
     }
 
     /**
@@ -301,8 +302,14 @@ public class SheetMaking {
         insertInto(row, planner, more, rows -> rows.get(after).position + 1);
         history.note(
                 Subject.surface(sheet.flat().id(), surfaceId),
-                EventKind.FAULTS_ADDED,
-                speaker.words().say("sheet.anotherCoat"));
+                EventKind.COAT_ADDED,
+                speaker.words().say("coats.finish." + (rolled.size() + 1)));
+        Job nowOn = walked.job(faces.stream()
+                .map(face -> face.with(face.goesOn().in(Optional.of(new BuildUp(0, rolled.size() + 1)))))
+                .toList());
+        sheetWalls.findBySheetIdOrderByPosition(sheetId).stream()
+                .filter(wall -> wall.surfaceId.equals(surfaceId))
+                .forEach(wall -> wall.put(BuiltUp.OneMore.of(nowOn, planner, figures.catalogue())));
     }
 
     private void takeUp(SheetRow sheet, Job found) {

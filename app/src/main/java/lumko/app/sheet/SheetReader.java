@@ -35,6 +35,7 @@ import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Purpose;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
+import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Progress;
@@ -168,7 +169,9 @@ class SheetReader {
                 row.action,
                 paint,
                 Optional.ofNullable(row.tinId).map(stock.tins()::get),
-                Volume.ofLitres(row.litres));
+                row.bought,
+                Volume.ofLitres(row.litres),
+                new SheetWall.More(row.moreChance, Volume.ofLitres(row.moreLitres), Times.ofMinutes(row.moreMinutes)));
     }
 
     /** Marks on the surfaces of a sheet that it does not make good yet. */
@@ -296,16 +299,23 @@ class SheetReader {
         return needs;
     }
 
-    /** The tin answered with on the walk comes first; other tins of the same paint stand by where left-overs are used up. */
+    /**
+     * The tin answered with on the walk comes first; other tins of the same paint stand by where left-overs are used up, unless
+     * somebody decided that it is bought.
+     */
     private static PaintNeed need(
             Paint paint, Volume litres, List<SheetWall> walls, Store.Stock stock, Practice practice) {
-        List<Tin> named = walls.stream()
+        List<SheetWall> on = walls.stream()
+                .filter(wall -> wall.paint().equals(Optional.of(paint)))
+                .toList();
+        List<Tin> named = on.stream()
                 .flatMap(each -> each.tin().stream())
                 .filter(tin -> tin.paint().equals(paint))
                 .distinct()
                 .toList();
         Volume inNamed = named.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
-        List<Tin> shelf = inNamed.compareTo(litres) >= 0 || practice.is(School.NEW_BATCH_PER_FLAT)
+        boolean isNew = practice.is(School.NEW_BATCH_PER_FLAT) || on.stream().anyMatch(SheetWall::isBought);
+        List<Tin> shelf = isNew || inNamed.compareTo(litres) >= 0
                 ? named
                 : stock.tinsOf(paint.product().id(), paint.colour().id());
         List<StoredTin> stored = shelf.stream()
@@ -323,6 +333,7 @@ class SheetReader {
                         .toList(),
                 choice.buy(),
                 missing,
-                choice.isBoxed());
+                choice.isBoxed(),
+                on.stream().map(SheetWall::more).reduce(SheetWall.More.NONE, SheetWall.More::with));
     }
 }

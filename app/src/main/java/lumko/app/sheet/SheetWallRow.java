@@ -7,6 +7,8 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
 import lumko.core.job.Action;
+import lumko.core.judge.BuiltUp;
+import lumko.core.quantity.Times;
 import org.jspecify.annotations.Nullable;
 
 /** A wall on a sheet, what is done with it and in which paint. */
@@ -28,7 +30,16 @@ class SheetWallRow extends OwnedRow {
     @Nullable
     UUID tinId;
 
+    /** Whether it was to be bought, whatever is left over of it in the store. */
+    boolean bought;
+
     double litres;
+
+    /** One coat more than planned: the chance that it is needed, and what it takes. */
+    double moreChance;
+
+    double moreLitres;
+    double moreMinutes;
     int position;
 
     protected SheetWallRow() {}
@@ -37,5 +48,11 @@ class SheetWallRow extends OwnedRow {
         super(UUID.randomUUID());
         this.sheetId = sheetId;
         this.surfaceId = surfaceId;
+    }
+
+    void put(BuiltUp.OneMore more) {
+        moreChance = more.chance();
+        moreLitres = more.paint().inLitres();
+        moreMinutes = Times.inMinutes(more.hand());
     }
 }

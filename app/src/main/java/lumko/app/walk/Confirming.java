@@ -16,6 +16,7 @@ import lumko.app.paint.Paint;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.reading.PaintJudged;
+import lumko.core.job.BuildUp;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -134,6 +135,30 @@ public class Confirming {
                 .map(Paint::name)
                 .orElseGet(() -> speaker.words().say("walk.sameAgain"));
         changed.forEach(row -> history.note(Subject.surface(flat.id(), row.surfaceId), EventKind.PAINT_CHOSEN, said));
+    }
+
+    /**
+     * Decides in how many coats the paint goes on a surface, or on all of its kind in the room or the flat.
+     *
+     * @param coats empty for as many as the house puts on
+     */
+    public void coats(UUID surfaceId, Optional<BuildUp> coats, Reach reach, int seenVersion) {
+        Flat flat = visits.requireSurface(surfaceId);
+        Surface surface = flat.surface(surfaceId).orElseThrow();
+        Visits.OfFlat known = visits.of(flat, surfaceId);
+        List<VisitRow> changed = reach.of(flat, surface)
+                .filter(each -> each.kind() == surface.kind())
+                .map(each -> known.row(each.id()))
+                .filter(row -> !row.coats().equals(coats))
+                .toList();
+        if (changed.isEmpty()) {
+            return; // sent again, and arrived the first time
+        }
+        known.row(surfaceId).checkSeen(seenVersion);
+        changed.forEach(row -> row.putCoats(coats));
+        visits.save(changed);
+        String said = new CoatsWords(speaker.words()).of(coats);
+        changed.forEach(row -> history.note(Subject.surface(flat.id(), row.surfaceId), EventKind.COATS_CHOSEN, said));
     }
 
     /** Who stands at a wall with the very paint of its record and chooses it has found the record right. */

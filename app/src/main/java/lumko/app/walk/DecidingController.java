@@ -3,6 +3,8 @@ package lumko.app.walk;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import lumko.app.house.Houses;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
@@ -15,6 +17,7 @@ import lumko.app.platform.Speaker;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.job.Room;
 import lumko.core.quantity.Limits;
 import lumko.core.record.Raw;
@@ -33,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class DecidingController {
     private static final Limits VERSION = new Limits("version", EditableRow.UNSAVED, 1e9, "");
     private static final Limits PLACE = new Limits("place", 0, 100_000, "mm");
+    private static final Pattern COATS = Pattern.compile("([0-2])\\+([1-4])");
     private static final int LONGEST_REASON = 200;
 
     private final Deciding deciding;
@@ -193,6 +197,42 @@ class DecidingController {
             confirming.goesOn(surface, next.orElseThrow(), reach, seen);
         }
         return page.answer(wallId, form, model);
+    }
+
+    /** In how many coats it could go on, and what each comes to. */
+    @GetMapping("/walls/{wallId}/coats")
+    String coats(@PathVariable UUID wallId, Model model) {
+        if (!page.isUpdate()) {
+            page.show(wallId, model, form(Map.of()));
+        }
+        page.coats(wallId, model);
+        return page.isUpdate() ? "walk-coats :: ways" : "walk";
+    }
+
+    @PostMapping("/walls/{wallId}/coats")
+    String coats(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        int seen = form.whole("version", VERSION);
+        Reach reach = form.typed("reach").isEmpty() ? Reach.SURFACE : form.one("reach", Reach.class);
+        Optional<BuildUp> coats = coats(form);
+        if (!form.hasErrors()) {
+            confirming.coats(wallId, coats, reach, seen);
+        }
+        return page.answer(wallId, form, model);
+    }
+
+    /** Undercoats and coats, as 1+2; empty for as many as the house puts on. */
+    private Optional<BuildUp> coats(Form form) {
+        Matcher sent = COATS.matcher(form.typed("coats"));
+        if (sent.matches()) {
+            return Optional.of(new BuildUp(Integer.parseInt(sent.group(1)), Integer.parseInt(sent.group(2))));
+        }
+        if (!form.typed("coats").isEmpty()) {
+            form.refuse(
+                    "coats",
+                    speaker.words().say("refused.choice", speaker.words().say("field.coats"), form.typed("coats")));
+        }
+        return Optional.empty();
     }
 
     // ---- going on

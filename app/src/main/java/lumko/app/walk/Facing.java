@@ -128,7 +128,8 @@ final class Facing {
                 PaintBasis.of(stack, visit.said(), goesOn(visit, visit.tinFor(surface))),
                 visit.tinFor(surface).isPresent() ? GoesOn.Supply.IN_STORE : GoesOn.Supply.TO_BUY,
                 isTrim ? Cover.SAME : cover(next, surface.topCoat()),
-                !isTrim && visit.isOther(surface));
+                !isTrim && visit.isOther(surface),
+                visit.coats());
     }
 
     private static Film film(Paint paint) {
@@ -162,6 +163,6 @@ final class Facing {
                         each.colour().spectrum(),
                         sheet.get().contrastRatio(),
                         sheet.get().dryMicrometres()));
-        return Cover.of(hides, paint.colour().spectrum(), before.get(), sheet.get(), List.of());
+        return Cover.of(hides, paint.colour().spectrum(), before.get(), sheet.get());
     }
 }

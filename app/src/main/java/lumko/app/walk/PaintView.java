@@ -219,6 +219,13 @@ public final class PaintView {
                         paint.get().name()));
     }
 
+    /** In how many coats, where that was decided on at the wall. */
+    public String coats() {
+        return visit.coats()
+                .map(coats -> words.say("coats.decided", new CoatsWords(words).of(coats)))
+                .orElse("");
+    }
+
     // ---- choosing
 
     /** Whether the offers on the page are for this surface. */
@@ -227,7 +234,7 @@ public final class PaintView {
     }
 
     public String reach(Reach reach) {
-        return words.say("paint.reach." + found.kind().name() + "." + reach.name());
+        return reach.word(found, words);
     }
 
     /** One line of the list. */

@@ -9,6 +9,7 @@ import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.quantity.Volume;
 import lumko.core.record.PaintBasis;
 
@@ -17,17 +18,20 @@ import lumko.core.record.PaintBasis;
  *
  * @param onIt what is on it; empty if nobody has said
  * @param next what goes on; empty for the same again
+ * @param coats in how many coats; empty for as many as the house puts on
  * @param isWalked whether somebody has looked it over and gone on
  */
 public record Visit(
         Optional<OnIt> onIt,
         Optional<Next> next,
+        Optional<BuildUp> coats,
         Optional<String> answeredBy,
         Optional<Action> overruled,
         Optional<String> overruledWhy,
         boolean isWalked,
         int version) {
     static final Visit NONE = new Visit(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -68,6 +72,11 @@ public record Visit(
         return next.map(Next::paint)
                 .filter(paint -> !found.topCoat().flatMap(Coat::paint).equals(Optional.of(paint)))
                 .isPresent();
+    }
+
+    /** Whether somebody decided that it is bought. */
+    public boolean isToBuy() {
+        return next.filter(Next.ToBuy.class::isInstance).isPresent();
     }
 
     /** The tin that goes on: the one chosen or, where the record is right, what is left of those on record. */

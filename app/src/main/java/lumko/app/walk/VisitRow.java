@@ -14,6 +14,7 @@ import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.record.Raw;
 import org.jspecify.annotations.Nullable;
 
@@ -46,6 +47,12 @@ class VisitRow extends EditableRow {
 
     @Nullable
     UUID colourId;
+
+    @Nullable
+    Integer undercoats;
+
+    @Nullable
+    Integer finishCoats;
 
     @Nullable
     UUID answeredBy;
@@ -82,6 +89,18 @@ class VisitRow extends EditableRow {
         asSurfaceId = onIt.like().orElse(null);
         raw = onIt.raw().orElse(null);
         rawSince = onIt.since().orElse(null);
+    }
+
+    /** The coats that somebody has decided on; empty for as many as the house puts on. */
+    Optional<BuildUp> coats() {
+        return undercoats == null || finishCoats == null
+                ? Optional.empty()
+                : Optional.of(new BuildUp(undercoats, finishCoats));
+    }
+
+    void putCoats(Optional<BuildUp> coats) {
+        undercoats = coats.map(BuildUp::undercoats).orElse(null);
+        finishCoats = coats.map(BuildUp::finish).orElse(null);
     }
 
     Optional<Next> next(Store.Stock stock) {

@@ -18,6 +18,10 @@ import lumko.app.reading.Candidates;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Catalogue;
+import lumko.core.job.Action;
+import lumko.core.job.Job;
+import lumko.core.job.JobPlanner;
+import lumko.core.judge.BuiltUp;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
@@ -137,6 +141,23 @@ class WalkPage {
     void offer(UUID wallId, UUID surfaceId, String typed, Model model) {
         model.addAttribute("offers", offers.of(wallId, surfaceId, typed));
         model.addAttribute("offered", model.getAttribute(surfaceId.equals(wallId) ? "paint" : "trimPaint"));
+    }
+
+    /** Adds in how many coats the surface could be painted from edge to edge. */
+    @Transactional(readOnly = true)
+    void coats(UUID wallId, Model model) {
+        WalkedFlat around = walks.around(wallId);
+        WalkedWall walked = around.surfaces().getFirst();
+        Catalogue catalogue = figures.catalogue();
+        Action action = walked.action().isWhole() ? walked.action() : Action.ROLL;
+        Job job = Job.of(
+                walked.around(),
+                walked.found().with(action),
+                walked.flat().house().site());
+        List<BuiltUp> ways = BuiltUp.ways(job, new JobPlanner(catalogue, around.practice()), catalogue);
+        model.addAttribute("coats", new CoatsView(walked, ways, speaker.words()));
+        model.addAttribute("reaches", Reach.values());
+        model.addAttribute("wallId", wallId);
     }
 
     /** Whether a part of the page is asked for, not all of it. */

@@ -22,6 +22,7 @@ import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
 import lumko.core.hold.Holding;
+import lumko.core.job.BuildUp;
 import lumko.core.job.Cover;
 import lumko.core.job.FittingWay;
 import lumko.core.job.FreshPlaster;
@@ -164,8 +165,11 @@ public final class WalkView {
         }
         String there =
                 wall.surface().topCoat().flatMap(Coat::colour).map(Colour::name).orElse("");
-        int undercoats = new JobPlanner(figures, practice).buildUp(wall.found()).undercoats();
-        return words.say(undercoats > 0 ? "walk.hidesUnder" : "walk.hidesAfter", there, words.chance(cover.oneMore()));
+        BuildUp build = new JobPlanner(figures, practice).buildUp(wall.face());
+        return words.say(
+                build.undercoats() > 0 ? "walk.hidesUnder" : "walk.hidesAfter",
+                there,
+                words.chance(cover.oneMore(build)));
     }
 
     public boolean hasColour() {

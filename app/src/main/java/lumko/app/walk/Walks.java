@@ -279,6 +279,7 @@ public class Walks {
                         row -> new Visit(
                                 row.onIt(),
                                 row.next(stock),
+                                row.coats(),
                                 Optional.ofNullable(row.answeredBy).map(names::get),
                                 Optional.ofNullable(row.overruledAction),
                                 Optional.ofNullable(row.overruledWhy),

@@ -91,6 +91,7 @@ class WordsTest {
     @CsvSource({
         "0, never",
         "0.005, hardly ever",
+        "0.0123, 1 in 80",
         "0.02, 1 in 50",
         "0.16, 1 in 6",
         "0.5, 1 in 2",

@@ -18,6 +18,7 @@ import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Turnover;
+import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
@@ -25,8 +26,10 @@ import lumko.app.platform.NotAllowedException;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
+import lumko.app.walk.Next;
 import lumko.app.walk.OnIt;
 import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.Reach;
 import lumko.app.walk.Walks;
 import lumko.core.activity.ActivityKind;
 import lumko.core.drying.Climate;
@@ -34,6 +37,7 @@ import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.geometry.Spot;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.quantity.Volume;
 import lumko.core.record.Layer;
 import lumko.core.repair.Mark;
@@ -472,6 +476,37 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class WhatIsBought {
+        private PaintNeed paint(Next next) {
+            asLead(() -> {
+                confirming.goesOn(
+                        wallId,
+                        Optional.of(next),
+                        Reach.SURFACE,
+                        walks.wall(wallId).visit().version());
+                deciding.decide(
+                        wallId, Action.ROLL, "", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            return sheet(make()).paints().getFirst();
+        }
+
+        @Test
+        void isBoughtWhateverIsLeftOverOfIt() {
+            PaintNeed need = paint(new Next.ToBuy(tin.paint()));
+            assertThat(need.open()).isEmpty();
+            assertThat(need.buy()).isNotEmpty();
+        }
+
+        @Test
+        void whatIsInTheStoreIsOpened() {
+            PaintNeed need = paint(new Next.FromTin(tin));
+            assertThat(need.open()).extracting(Tin::id).containsExactly(tin.id());
+            assertThat(need.buy()).isEmpty();
+        }
+    }
+
+    @Nested
     class WhereItGrinsThrough {
         private MvcTestResult another(UUID id) {
             return mvc.post()
@@ -511,6 +546,37 @@ class SheetTest extends ApplicationTest {
                             ActivityKind.ROLL_AGAIN,
                             ActivityKind.ROLL_FURTHER,
                             ActivityKind.ROLL_FURTHER);
+        }
+
+        @Test
+        void whatOneMoreWouldTakeStandsWithItsPaint() throws Exception {
+            asLead(() -> {
+                Paint other = store.stock()
+                        .paint(
+                                Optional.of(tin.product().id()),
+                                Optional.of(
+                                        store.stock().coloursByName().getLast().id()))
+                        .orElseThrow();
+                confirming.goesOn(
+                        wallId,
+                        Optional.of(new Next.ToBuy(other)),
+                        Reach.SURFACE,
+                        walks.wall(wallId).visit().version());
+                confirming.coats(
+                        wallId,
+                        Optional.of(new BuildUp(0, 1)),
+                        Reach.SURFACE,
+                        walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            assertThat(rolled(id)).containsExactly(ActivityKind.ROLL);
+            SheetWall.More one = sheet(id).paints().getFirst().more();
+            assertThat(one.chance()).isBetween(0.2, 0.6);
+            assertThat(one.paint().inLitres()).isBetween(0.5, 1.5);
+            assertThat(page(id)).contains("if it grins through, 1 in ");
+            another(id);
+            assertThat(sheet(id).paints().getFirst().more().chance()).isLessThan(one.chance());
         }
 
         @Test

@@ -29,6 +29,7 @@ import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
 import lumko.core.hold.Need;
 import lumko.core.job.Action;
+import lumko.core.job.BuildUp;
 import lumko.core.judge.Finding;
 import lumko.core.quantity.Length;
 import lumko.core.record.PaintBasis;
@@ -782,6 +783,75 @@ class WalkTest extends ApplicationTest {
                                 Map.of("paint", sent, "version", "-1")))
                         .hasStatus(422);
             }
+        }
+    }
+
+    @Nested
+    class InHowManyCoats {
+        private MvcTestResult choose(String coats, String reach) {
+            return post(
+                    member("jonas"),
+                    "/walls/" + wallId + "/coats",
+                    Map.of(
+                            "coats",
+                            coats,
+                            "reach",
+                            reach,
+                            "version",
+                            String.valueOf(walked().visit().version())));
+        }
+
+        @Test
+        void eachWayIsShownWithWhatItComesToAndTheOddsOfOneMore() {
+            goesOn(tinOf("Wet Slate"));
+            assertThat(mvc.get()
+                            .uri("/walls/" + wallId + "/coats")
+                            .with(user(member("jonas")))
+                            .header("HX-Request", "true"))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("as the house does it", "three coats", "an undercoat and one coat", "One more needed: ")
+                    .doesNotContain("<html");
+        }
+
+        @Test
+        void withoutScriptsTheyStandOnThePage() {
+            assertThat(mvc.get().uri("/walls/" + wallId + "/coats").with(user(member("jonas"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("<html", "three coats", "This counts once all of the surface is painted.");
+        }
+
+        @Test
+        void whatWasChosenIsPlannedAndCanBeTakenBack() {
+            goesOn(tinOf("Wet Slate"));
+            assertThat(choose("2+3", "SURFACE"))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("In two undercoats and three coats.");
+            assertThat(walked().face().goesOn().asked()).contains(new BuildUp(2, 3));
+            assertThat(choose("", "SURFACE")).hasStatusOk().bodyText().doesNotContain("coats-decided");
+            assertThat(walked().face().goesOn().asked()).isEmpty();
+        }
+
+        @Test
+        void reachesTheWallsOfTheRoom() {
+            choose("0+3", "ROOM");
+            asLead(() -> walks.flat(houses.flat(flat.id()))).surfaces().stream()
+                    .filter(wall -> wall.room().id().equals(flat.roomOf(wallId).id()))
+                    .forEach(wall -> assertThat(wall.visit().coats().isPresent())
+                            .isEqualTo(wall.surface().isWall()));
+        }
+
+        @Test
+        void whatMakesNoSenseIsRefusedInWords() {
+            for (String sent : List.of("0+0", "3+1", "0+5", "two", "1")) {
+                assertThat(choose(sent, "SURFACE"))
+                        .hasStatus(422)
+                        .bodyText()
+                        .contains("Coats must be one of the choices");
+            }
+            assertThat(walked().visit().coats()).isEmpty();
         }
     }
 

@@ -297,7 +297,8 @@ final class JobReader {
                 basis == PaintBasis.BARE || basis == PaintBasis.UNKNOWN ? basis : PaintBasis.OTHER_PAINT,
                 supply,
                 side == Side.TRIM ? Cover.SAME : cover(onIt, goesOn),
-                true);
+                true,
+                Optional.empty());
     }
 
     private static Cover cover(JsonNode onIt, JsonNode goesOn) {
@@ -310,7 +311,6 @@ final class JobReader {
                 Hiding.of(finished, sheet.contrastRatio(), sheet.dryMicrometres()),
                 finished,
                 SmoothReflectance.of(lab(onIt), Colorimetry.DAYLIGHT),
-                sheet,
-                List.of());
+                sheet);
     }
 }

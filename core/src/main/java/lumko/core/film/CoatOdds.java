@@ -19,33 +19,25 @@ public record CoatOdds(double chance, double byHiding, int seen, int more) {
     /** The estimate counts as much as so many surfaces seen. ASSUMPTION. */
     private static final double ESTIMATE_COUNTS = 4;
 
-    private static final double THINNEST = 0.05;
-    private static final double THICKEST = 4;
-
     /**
      * @param coats planned
      * @param really how many coats surfaces with the same pair of colours took
      */
     public static CoatOdds of(Hiding hiding, Spectrum before, double dryMicrometres, int coats, List<Integer> really) {
-        double byHiding = byHiding(hiding, before, dryMicrometres, coats);
+        double byHiding = byHiding(hiding.hides(before) / dryMicrometres, coats);
         int more = (int) really.stream().filter(needed -> needed > coats).count();
         double chance = (byHiding * ESTIMATE_COUNTS + more) / (ESTIMATE_COUNTS + really.size());
         return new CoatOdds(chance, byHiding, really.size(), more);
     }
 
-    /** The chance that the films together are thinner than what hides, on a logistic spread of the film. */
-    private static double byHiding(Hiding hiding, Spectrum before, double dryMicrometres, int coats) {
-        double low = THINNEST;
-        double high = THICKEST;
-        for (int round = 0; round < 40; round++) {
-            double share = (low + high) / 2;
-            if (hiding.left(before, share * coats * dryMicrometres) <= Hiding.NOT_SEEN) {
-                high = share;
-            } else {
-                low = share;
-            }
-        }
+    /**
+     * The chance that the films together are thinner than what hides, on a logistic spread of the film.
+     *
+     * @param hides coats that just hide, whole or not
+     * @param coats planned
+     */
+    public static double byHiding(double hides, int coats) {
         double scale = FILM_VARIES * Math.sqrt(3) / Math.PI;
-        return 1 / (1 + Math.exp((1 - high) / scale));
+        return 1 / (1 + Math.exp((1 - hides / coats) / scale));
     }
 }

@@ -22,6 +22,11 @@ public final class Hiding {
     private static final double HIGHEST_SCATTERING = 2;
     private static final int MOST_ROUNDS = 100;
 
+    /** Dry films in µm that hide nothing, and that nobody puts on. */
+    private static final double THINNEST = 0.5;
+
+    private static final double THICKEST = 1000;
+
     /** A contrast ratio is met this close. */
     private static final double CLOSE = 1e-12;
 
@@ -132,10 +137,24 @@ public final class Hiding {
         return new Coats(left, colours, needed);
     }
 
-    /** ΔE00 that is left to see of what was there under a film. */
-    double left(Spectrum before, double dryMicrometres) {
-        return ColourDifference.between(
-                seen(paint.reflectance(dryMicrometres, backing(before), Surface.OF_PAINT)), finished);
+    /**
+     * The dry film that hides what is there, in µm: where what is left is just not seen any more. By bisection between films
+     * that no roller leaves and more coats than anyone puts on.
+     */
+    public double hides(Spectrum before) {
+        double[] backing = backing(before);
+        double low = THINNEST;
+        double high = THICKEST;
+        for (int round = 0; round < 40; round++) {
+            double film = (low + high) / 2;
+            double left = ColourDifference.between(seen(paint.reflectance(film, backing, Surface.OF_PAINT)), finished);
+            if (left <= NOT_SEEN) {
+                high = film;
+            } else {
+                low = film;
+            }
+        }
+        return high;
     }
 
     private static double[] backing(Spectrum before) {

@@ -1,6 +1,5 @@
 package lumko.core.job;
 
-import java.util.List;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Spectrum;
@@ -12,32 +11,43 @@ import lumko.core.paint.DataSheet;
  * How a paint covers what is there.
  *
  * @param leftAfterOne difference that the first coat leaves, ΔE00: how much what is there grins through it
- * @param oneMore chance that one more coat than the usual two is needed, 0–1
+ * @param hides coats that just hide what is there, whole or not
+ * @param hidesOnUndercoat the same on an undercoat in the grey that helps most
+ * @param least chance that one more coat is needed than planned, however well it hides, 0–1
  * @param isCovered whether anything has to be covered at all
  */
-public record Cover(double leftAfterOne, double oneMore, boolean isCovered) {
-    private static final int USUAL_COATS = 2;
-
+public record Cover(double leftAfterOne, double hides, double hidesOnUndercoat, double least, boolean isCovered) {
     /** Closer than this it is the same colour again. Source: catalogue of figures, what a viewer hardly sees. */
     private static final double SAME_COLOUR = 1;
 
-    /** The colour that is there, again. */
-    public static final Cover SAME = new Cover(0, 0.05, false);
+    /** The colour that is there, again: a missed or thin place is all that asks for more. ASSUMPTION: 1 in 20. */
+    public static final Cover SAME = new Cover(0, 0, 0, 0.05, false);
 
-    /** Something else, of which nothing is known: a third coat is a known possibility. ASSUMPTION. */
-    public static final Cover UNKNOWN = new Cover(0.8, 0.2, true);
+    /**
+     * Something else, of which nothing is known: with two coats a third is a known possibility, 1 in 5, and an undercoat saves
+     * about one. ASSUMPTION.
+     */
+    public static final Cover UNKNOWN = new Cover(0.8, 1.77, 0.9, 0.05, true);
 
     /**
      * @param paint what goes on
      * @param finished its colour
      * @param before what is there
-     * @param really how many coats surfaces with the same pair of colours took
      */
-    public static Cover of(Hiding paint, Spectrum finished, Spectrum before, DataSheet sheet, List<Integer> really) {
-        double left = paint.over(before, sheet.dryMicrometres()).left().getFirst();
-        double oneMore = CoatOdds.of(paint, before, sheet.dryMicrometres(), USUAL_COATS, really)
-                .chance();
+    public static Cover of(Hiding paint, Spectrum finished, Spectrum before, DataSheet sheet) {
+        double film = sheet.dryMicrometres();
         double apart = ColourDifference.between(Colorimetry.DAYLIGHT.lab(finished), Colorimetry.DAYLIGHT.lab(before));
-        return new Cover(left, oneMore, apart > SAME_COLOUR);
+        return new Cover(
+                paint.over(before, film).left().getFirst(),
+                paint.hides(before) / film,
+                paint.hides(Spectrum.flat(paint.bestUndercoat(film))) / film,
+                0,
+                apart > SAME_COLOUR);
+    }
+
+    /** Chance that one more coat of the finish is needed than a build-up has, 0–1. */
+    public double oneMore(BuildUp build) {
+        double needed = build.undercoats() > 0 ? hidesOnUndercoat : hides;
+        return Math.max(least, CoatOdds.byHiding(needed, build.finish()));
     }
 }

@@ -177,6 +177,12 @@ public record Face(
                 key, room, side, wall, parts, stack, places, other, goesOn, panels, ways, around, fate, coatsOn);
     }
 
+    /** The same surface with another paint, or the same otherwise. */
+    public Face with(GoesOn other) {
+        return new Face(
+                key, room, side, wall, parts, stack, places, action, other, panels, ways, around, fate, coatsOn);
+    }
+
     /** The same surface with other marks. */
     public Face with(List<Place> others) {
         return new Face(

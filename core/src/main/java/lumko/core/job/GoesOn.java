@@ -14,6 +14,7 @@ import lumko.core.record.PaintBasis;
  * @param sheet what its maker says of a coat
  * @param basis how it relates to what is on the surface
  * @param isWanted whether it was asked for, whatever the state of the surface
+ * @param asked the coats that somebody has decided on; empty for as many as the house puts on
  */
 public record GoesOn(
         String paint,
@@ -22,7 +23,8 @@ public record GoesOn(
         PaintBasis basis,
         Supply supply,
         Cover cover,
-        boolean isWanted) {
+        boolean isWanted,
+        Optional<BuildUp> asked) {
     /** Where it comes from. */
     public enum Supply {
         IN_STORE,
@@ -33,7 +35,12 @@ public record GoesOn(
 
     /** The same again as is on the surface. */
     public static GoesOn same(String paint, Film film, PaintBasis basis) {
-        return new GoesOn(paint, film, Optional.empty(), basis, Supply.IN_STORE, Cover.SAME, false);
+        return new GoesOn(paint, film, Optional.empty(), basis, Supply.IN_STORE, Cover.SAME, false, Optional.empty());
+    }
+
+    /** The same paint in just these coats; empty for as many as the house puts on. */
+    public GoesOn in(Optional<BuildUp> coats) {
+        return new GoesOn(paint, film, sheet, basis, supply, cover, isWanted, coats);
     }
 
     public Binder binder() {

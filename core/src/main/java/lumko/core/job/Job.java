@@ -43,6 +43,11 @@ public record Job(
         return of(List.of(room), List.of(face), site);
     }
 
+    /** The same visit for other surfaces. */
+    public Job with(List<Face> others) {
+        return new Job(rooms, others, site, people, done, mix);
+    }
+
     public Room room(String key) {
         return rooms.stream()
                 .filter(room -> room.key().equals(key))

@@ -116,7 +116,7 @@ final class Kit {
                         area,
                         task.build().finish(),
                         area.inSquareMetres() / Math.max(1e-9, litres),
-                        task.face().goesOn().cover().oneMore(),
+                        task.face().goesOn().cover().oneMore(task.build()),
                         figures.volume(Figure.LOSS_ROLLER)))
                 .filter(mix -> mix.advice() != UnrepeatableMix.Advice.START)
                 .isPresent();

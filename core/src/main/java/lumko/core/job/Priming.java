@@ -74,10 +74,17 @@ final class Priming {
         if (!primesAll) {
             places(task);
         }
-        if (!primesAll && task.build().undercoats() > 0) {
+        if (!primesAll) {
+            undercoats(task);
+        }
+    }
+
+    private void undercoats(Task task) {
+        ActivityKind first = task.face().isTrim() ? PRIME_TRIM : PRIME_WALL;
+        for (int coat = 0; coat < task.build().undercoats(); coat++) {
             whole(
                     task,
-                    PRIME_WALL,
+                    coat == 0 ? first : PRIME_AGAIN,
                     Material.UNDERCOAT,
                     Figure.SPREAD_PRIMER,
                     DryingMaterial.PRIMER,

@@ -73,7 +73,15 @@ class PlansTest {
         return wall(
                 key,
                 on,
-                new GoesOn("new", film, Optional.of(SHEET), PaintBasis.OTHER_PAINT, GoesOn.Supply.TO_BUY, cover, false),
+                new GoesOn(
+                        "new",
+                        film,
+                        Optional.of(SHEET),
+                        PaintBasis.OTHER_PAINT,
+                        GoesOn.Supply.TO_BUY,
+                        cover,
+                        false,
+                        Optional.empty()),
                 marks);
     }
 
@@ -102,7 +110,7 @@ class PlansTest {
                 .with(new Face.Around(List.of("d", "b"), "c"));
         Face b = wall("b", plainWall(), Action.ROLL, at(FaultKind.ANCHOR, 1000, 2200))
                 .with(new Face.Around(List.of("a", "e"), "c"));
-        Face e = other("e", painted("green", DARK, 3), MATT, new Cover(2.5, 0.4, true))
+        Face e = other("e", painted("green", DARK, 3), MATT, new Cover(2.5, 1.93, 0.9, 0, true))
                 .with(new Face.Around(List.of("b", "d"), "c"));
         return Job.of(List.of(room()), List.of(ceiling("c"), a, b, e, trim("t")), NEW_HOUSE);
     }
@@ -130,7 +138,9 @@ class PlansTest {
         jobs.put("skimmed", job(wall("a", plainWall(), Action.SKIM_AND_ROLL, at(FaultKind.FLAKING, 1500, 1200))));
         jobs.put("bare board", job(other("a", bare(Substrate.GYPSUM_BOARD), MATT, Cover.UNKNOWN)));
         jobs.put("bare plaster", job(other("a", bare(Substrate.SKIM_PLASTER), MATT, Cover.UNKNOWN)));
-        jobs.put("dark under light", job(other("a", painted("green", DARK, 3), MATT, new Cover(2.5, 0.4, true))));
+        jobs.put(
+                "dark under light",
+                job(other("a", painted("green", DARK, 3), MATT, new Cover(2.5, 1.93, 0.9, 0, true))));
         jobs.put("enamel under water", job(other("a", painted("gloss", ENAMEL, 8), MATT, Cover.UNKNOWN)));
         jobs.put("satin under matt", job(other("a", painted("satin", SATIN, 2), MATT, Cover.UNKNOWN)));
         jobs.put(
@@ -176,7 +186,8 @@ class PlansTest {
                                                 PaintBasis.OTHER_PAINT,
                                                 GoesOn.Supply.MIXED,
                                                 Cover.UNKNOWN,
-                                                false),
+                                                false,
+                                                Optional.empty()),
                                         List.of())
                                 .with(Action.ROLL)),
                         NEW_HOUSE,

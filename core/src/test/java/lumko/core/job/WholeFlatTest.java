@@ -177,7 +177,8 @@ class WholeFlatTest {
                             lumko.core.record.PaintBasis.OTHER_PAINT,
                             GoesOn.Supply.TO_BUY,
                             Cover.UNKNOWN,
-                            false));
+                            false,
+                            Optional.empty()));
             assertThat(kinds(plan(practice(School.ONE_COAT_WHERE_IT_HIDES), job(NEW_HOUSE, other))))
                     .contains(ROLL_AGAIN);
         }
@@ -355,7 +356,8 @@ class WholeFlatTest {
                     lumko.core.record.PaintBasis.SAME_BATCH,
                     GoesOn.Supply.IN_STORE,
                     Cover.SAME,
-                    false);
+                    false,
+                    Optional.empty());
             WorkGraph byOwn = Given.plan(wall("a", painted("oat", MATT, 3), own));
             Activity roll = one(byOwn, ROLL_AGAIN);
             assertThat(roll.wet()).extracting(Wet::bySheet).contains(Optional.of(Duration.ofHours(5)));

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import lumko.core.fault.FaultKind;
@@ -291,7 +292,8 @@ class JudgeTest {
                     PaintBasis.OTHER_PAINT,
                     GoesOn.Supply.TO_BUY,
                     Cover.UNKNOWN,
-                    true);
+                    true,
+                    Optional.empty());
             SurfaceCase clean = wall(Given.painted("oat", MATT, 1), wanted, List.of());
             assertThat(verdict(clean)).isEqualTo(Action.ROLL);
             assertThat(against(clean, Action.LEAVE)).containsExactly(Finding.ColourIsWanted.class);

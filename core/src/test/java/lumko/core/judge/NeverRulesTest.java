@@ -319,7 +319,14 @@ class NeverRulesTest {
         @Test
         void paintThatDoesNotReachOrFit() {
             GoesOn mixed = new GoesOn(
-                    "mix", MATT, Optional.empty(), PaintBasis.OTHER_PAINT, GoesOn.Supply.MIXED, Cover.UNKNOWN, false);
+                    "mix",
+                    MATT,
+                    Optional.empty(),
+                    PaintBasis.OTHER_PAINT,
+                    GoesOn.Supply.MIXED,
+                    Cover.UNKNOWN,
+                    false,
+                    Optional.empty());
             Job job = new Job(
                     List.of(room()),
                     List.of(wall("a", painted("oat", MATT, 3), mixed)),
