@@ -22,7 +22,7 @@ final class RecordFormat {
     /** The first that knows what lies on a floor. */
     private static final int FLOORS = 10;
 
-    /** The first in which a sheet says what is bought and what one more coat would take. */
+    /** The first in which a sheet says what is bought and what one more coat would take, and a mark whose line it is. */
     private static final int COATS_CHOSEN = 11;
 
     /** The first that keeps predictions. */
@@ -66,14 +66,19 @@ final class RecordFormat {
         return (version >= GRAPH ? Optional.of(row) : asGraph(table, row))
                 .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known))
                 .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"))
-                .map(known -> version >= COATS_CHOSEN || !table.equals("sheet_wall") ? known : withoutMore(known));
+                .map(known -> version >= COATS_CHOSEN ? known : asCoatsChosen(table, known));
     }
 
-    private static ObjectNode withoutMore(ObjectNode wall) {
-        return wall.put("bought", false)
-                .put("more_chance", 0)
-                .put("more_litres", 0)
-                .put("more_minutes", 0);
+    private static ObjectNode asCoatsChosen(String table, ObjectNode row) {
+        return switch (table) {
+            case "sheet_wall" ->
+                row.put("bought", false)
+                        .put("more_chance", 0)
+                        .put("more_litres", 0)
+                        .put("more_minutes", 0);
+            case "mark" -> row.put("owner", "THIS_SURFACE").put("freshness", "AS_RECORDED");
+            default -> row;
+        };
     }
 
     private static ObjectNode asTwoQuestions(String table, ObjectNode row) {

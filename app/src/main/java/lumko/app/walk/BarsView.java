@@ -62,7 +62,7 @@ public final class BarsView {
             double now = Times.inMinutes(option.expected()) - back;
             rows.add(new Row(
                     rows.size() * ROW,
-                    words.name(option.action()),
+                    VerdictView.name(wall, option.action(), words),
                     words.chance(option.shows().likely()),
                     Math.max(0, now) / longest * LONGEST,
                     back / longest * LONGEST,

@@ -73,6 +73,12 @@ class MarkRow extends EditableRow {
     Condition.Cause cause = Condition.Cause.NOT_LOOKED_FOR;
 
     @Enumerated(EnumType.STRING)
+    Condition.Owner owner = Condition.Owner.THIS_SURFACE;
+
+    @Enumerated(EnumType.STRING)
+    Condition.Freshness freshness = Condition.Freshness.AS_RECORDED;
+
+    @Enumerated(EnumType.STRING)
     @Nullable
     Method method;
 
@@ -111,6 +117,8 @@ class MarkRow extends EditableRow {
         offsetMillimetres = condition.offset().inMillimetres();
         hold = condition.hold();
         cause = condition.cause();
+        owner = condition.owner();
+        freshness = condition.freshness();
         method = mark.wanted().orElse(null);
     }
 
@@ -132,7 +140,9 @@ class MarkRow extends EditableRow {
                 recurring,
                 Length.ofMillimetres(offsetMillimetres),
                 hold,
-                cause);
+                cause,
+                owner,
+                freshness);
     }
 
     boolean isOpen() {

@@ -11,7 +11,7 @@ import lumko.core.drying.Climate;
 import lumko.core.drying.Drying.DoesNotDry;
 import lumko.core.drying.Drying.Dries;
 import lumko.core.drying.Purpose;
-import lumko.core.fault.Condition;
+import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.repair.Choice;
 
@@ -106,36 +106,21 @@ public final class MarkView {
         return repaired.mark().mark().fault().kind().asked().contains(asked);
     }
 
-    public Condition.Edge[] edges() {
-        return asks(FaultKind.Asked.EDGE) ? Condition.Edge.values() : new Condition.Edge[0];
-    }
+    /** One answer to what is asked. */
+    public record Answer(String field, String sent, String word, boolean isGiven) {}
 
-    public Condition.Backing[] backings() {
-        return asks(FaultKind.Asked.BACKING) ? Condition.Backing.values() : new Condition.Backing[0];
-    }
-
-    public Condition.Movement[] movements() {
-        return asks(FaultKind.Asked.MOVEMENT) ? Condition.Movement.values() : new Condition.Movement[0];
-    }
-
-    public Condition.Turns[] turns() {
-        return asks(FaultKind.Asked.TURNS) ? Condition.Turns.values() : new Condition.Turns[0];
-    }
-
-    public Condition.Driven[] drivens() {
-        return asks(FaultKind.Asked.DRIVEN) ? Condition.Driven.values() : new Condition.Driven[0];
-    }
-
-    public Condition.Recurring[] recurrings() {
-        return asks(FaultKind.Asked.RECURRING) ? Condition.Recurring.values() : new Condition.Recurring[0];
-    }
-
-    public Condition.Hold[] holds() {
-        return asks(FaultKind.Asked.HOLD) ? Condition.Hold.values() : new Condition.Hold[0];
-    }
-
-    public Condition.Cause[] causes() {
-        return asks(FaultKind.Asked.CAUSE) ? Condition.Cause.values() : new Condition.Cause[0];
+    /** All that can be answered by a word, question after question. */
+    public List<Answer> answers() {
+        Fault fault = repaired.mark().mark().fault();
+        return ConditionQuestion.ALL.stream()
+                .filter(question -> question.isAskedOf(fault))
+                .flatMap(question -> question.all().stream()
+                        .map(answer -> new Answer(
+                                question.field(),
+                                answer.name(),
+                                words.name(answer),
+                                answer == question.of(fault.condition()))))
+                .toList();
     }
 
     /** How far one side stands out, as a number for the field, in millimetres or inches. */

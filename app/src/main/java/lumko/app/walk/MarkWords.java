@@ -2,8 +2,6 @@ package lumko.app.walk;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
-import java.util.stream.Stream;
 import lumko.app.platform.Words;
 import lumko.core.fault.Condition;
 import lumko.core.fault.Fault;
@@ -48,17 +46,8 @@ final class MarkWords {
     List<String> condition(Fault fault) {
         List<String> parts = new ArrayList<>();
         Condition condition = fault.condition();
-        Stream.<Function<Condition, Enum<?>>>of(
-                        Condition::edge,
-                        Condition::backing,
-                        Condition::movement,
-                        Condition::turns,
-                        Condition::driven,
-                        Condition::recurring,
-                        Condition::hold,
-                        Condition::cause)
-                .filter(asked -> asked.apply(condition) != asked.apply(Condition.USUAL))
-                .forEach(asked -> parts.add(words.name(asked.apply(condition))));
+        ConditionQuestion.ALL.forEach(
+                question -> question.unusual(condition).map(words::name).forEach(parts::add));
         if (condition.offset().isLongerThan(Length.ZERO)) {
             parts.add(words.say("size.offset", condition.offset()));
         }

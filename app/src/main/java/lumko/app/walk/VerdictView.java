@@ -38,16 +38,21 @@ public final class VerdictView {
                 .map(asked -> asked.place().kind())
                 .toList();
         if (wall.action() != Action.LEAVE || worn.isEmpty()) {
-            return words.name(wall.action());
+            return name(wall, wall.action(), words);
         }
         return worn.size() == 1
                 ? words.say("walk.paints." + worn.getFirst().name())
                 : words.say("walk.paintsPlaces", worn.size());
     }
 
+    /** What is done with a wall; where lines and chips are all there is, that they are put right. */
+    static String name(WalkedWall wall, Action action, Words words) {
+        return action.isSpots() && wall.isPutRightAtItsEdges() ? words.say("walk.putsRight") : words.name(action);
+    }
+
     /** The same in a word or two, where there is little room. */
     public String shortHeadline() {
-        return wall.action() == Action.LEAVE
+        return wall.action() == Action.LEAVE || wall.isPutRightAtItsEdges()
                 ? headline()
                 : words.say("actionShort." + wall.action().name());
     }

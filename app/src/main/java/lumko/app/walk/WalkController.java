@@ -195,14 +195,7 @@ class WalkController {
     /** What was answered of it; what was not asked stays as it was. */
     private static List<UnaryOperator<Condition>> conditions(Form form) {
         List<UnaryOperator<Condition>> all = new ArrayList<>();
-        optional(form, "edge", Condition.Edge.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "backing", Condition.Backing.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "movement", Condition.Movement.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "turns", Condition.Turns.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "driven", Condition.Driven.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "recurring", Condition.Recurring.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "hold", Condition.Hold.class).ifPresent(answer -> all.add(was -> was.with(answer)));
-        optional(form, "cause", Condition.Cause.class).ifPresent(answer -> all.add(was -> was.with(answer)));
+        ConditionQuestion.ALL.forEach(question -> question.answered(form).ifPresent(all::add));
         if (!form.typed("count").isEmpty()) {
             int count = form.whole("count", COUNT);
             all.add(was -> was.withCount(count));

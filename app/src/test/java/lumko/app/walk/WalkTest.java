@@ -439,6 +439,30 @@ class WalkTest extends ApplicationTest {
         }
 
         @Test
+        void ofALineItIsAskedWhichSideAndHowFresh() {
+            UUID line = UUID.randomUUID();
+            set(line, "BLEED", 800, 2400);
+            String page = new String(
+                    mvc.get()
+                            .uri("/marks/" + line)
+                            .with(user(member("jonas")))
+                            .exchange()
+                            .getResponse()
+                            .getContentAsByteArray(),
+                    StandardCharsets.UTF_8);
+            assertThat(page)
+                    .contains("it is on the ceiling", "two days at most")
+                    .doesNotContain("edge chipped");
+            post(
+                    member("jonas"),
+                    "/marks/" + line + "/condition",
+                    Map.of("owner", "CEILING", "freshness", "STILL_FRESH", "version", "0"));
+            RepairedMark known = asLead(() -> walks.repaired(line));
+            assertThat(known.repair().method()).isEqualTo(Method.WIPE_THE_BLEED);
+            assertThat(known.mark().mark().fault().condition().owner()).isEqualTo(Condition.Owner.CEILING);
+        }
+
+        @Test
         void anotherWayIsChosenAndThePlanFollows() {
             assertThat(post(member("jonas"), "/marks/" + id + "/method", with("method", "BACKING_AND_PLUG")))
                     .hasStatusOk();

@@ -92,6 +92,8 @@ final class MarkReader {
         condition = with(condition, entry, "turns", Condition.Turns.class, Condition::with);
         condition = with(condition, entry, "driven", Condition.Driven.class, Condition::with);
         condition = with(condition, entry, "cause", Condition.Cause.class, Condition::with);
+        condition = with(condition, entry, "owner", Condition.Owner.class, Condition::with);
+        condition = with(condition, entry, "freshness", Condition.Freshness.class, Condition::with);
         if (entry.path("recurring").asBoolean(false)) {
             condition = condition.with(Condition.Recurring.CAME_BACK);
         }

@@ -81,6 +81,8 @@ final class Vocabulary {
             Condition.Turns.class,
             Condition.Driven.class,
             Condition.Cause.class,
+            Condition.Owner.class,
+            Condition.Freshness.class,
             Room.Floor.class,
             Face.Fate.class,
             Advice.class,

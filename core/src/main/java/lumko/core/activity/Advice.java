@@ -171,6 +171,16 @@ public enum Advice {
     KEEP_LITTLE_OUT,
     /** Tape exactly on the line, pressed down; or freehand. */
     TAPE_ON_LINE,
+    /** This side of the line is painted again, the tape sits on the other. */
+    LINE_OF_THIS_SURFACE,
+    /** The ceiling's side of the line is painted again, in its own paint. */
+    LINE_OF_CEILING,
+    /** The trim's side of the line is painted again, in its own paint. */
+    LINE_OF_TRIM,
+    /** The side of the wall beside is painted again, in its own paint. */
+    LINE_OF_WALL_BESIDE,
+    /** A chip gets the trim's own paint, twice, over primer where it is bare. */
+    CHIP_FROM_POT,
     /** Scrape to where it holds, then dull. */
     SCRAPE_TO_HOLD,
     /** Paint on unkeyed gloss peels in sheets. */

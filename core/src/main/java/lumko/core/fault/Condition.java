@@ -19,7 +19,9 @@ public record Condition(
         Recurring recurring,
         Length offset,
         Hold hold,
-        Cause cause) {
+        Cause cause,
+        Owner owner,
+        Freshness freshness) {
     private static final Limits COUNT = new Limits("count", 1, 500, "");
     /** How far one side of a crack can stand out. */
     public static final Limits OFFSET = new Limits("offset", 0, 50, "mm");
@@ -35,7 +37,9 @@ public record Condition(
             Recurring.FIRST_SEEN,
             Length.ZERO,
             Hold.FIRM,
-            Cause.NOT_LOOKED_FOR);
+            Cause.NOT_LOOKED_FOR,
+            Owner.THIS_SURFACE,
+            Freshness.AS_RECORDED);
 
     /** The rim of a hole. */
     public enum Edge {
@@ -93,48 +97,84 @@ public record Condition(
         UNSEALED_FILLER
     }
 
+    /** Which of two surfaces is painted again where the line between them went wrong: the one that has the other's paint on it. */
+    public enum Owner {
+        THIS_SURFACE,
+        CEILING,
+        TRIM,
+        WALL_BESIDE
+    }
+
+    /** Whether what crept over a line still wipes off. */
+    public enum Freshness {
+        /** As old as the last coat on record. */
+        AS_RECORDED,
+        STILL_FRESH,
+        HAS_SET
+    }
+
     public Condition {
         COUNT.check(count);
         OFFSET.check(offset.inMillimetres());
     }
 
     public Condition with(Edge other) {
-        return new Condition(other, backing, movement, count, turns, driven, recurring, offset, hold, cause);
+        return new Condition(
+                other, backing, movement, count, turns, driven, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition with(Backing other) {
-        return new Condition(edge, other, movement, count, turns, driven, recurring, offset, hold, cause);
+        return new Condition(
+                edge, other, movement, count, turns, driven, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition with(Movement other) {
-        return new Condition(edge, backing, other, count, turns, driven, recurring, offset, hold, cause);
+        return new Condition(
+                edge, backing, other, count, turns, driven, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition withCount(int other) {
-        return new Condition(edge, backing, movement, other, turns, driven, recurring, offset, hold, cause);
+        return new Condition(
+                edge, backing, movement, other, turns, driven, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition with(Turns other) {
-        return new Condition(edge, backing, movement, count, other, driven, recurring, offset, hold, cause);
+        return new Condition(
+                edge, backing, movement, count, other, driven, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition with(Driven other) {
-        return new Condition(edge, backing, movement, count, turns, other, recurring, offset, hold, cause);
+        return new Condition(
+                edge, backing, movement, count, turns, other, recurring, offset, hold, cause, owner, freshness);
     }
 
     public Condition with(Recurring other) {
-        return new Condition(edge, backing, movement, count, turns, driven, other, offset, hold, cause);
+        return new Condition(
+                edge, backing, movement, count, turns, driven, other, offset, hold, cause, owner, freshness);
     }
 
     public Condition withOffset(Length other) {
-        return new Condition(edge, backing, movement, count, turns, driven, recurring, other, hold, cause);
+        return new Condition(
+                edge, backing, movement, count, turns, driven, recurring, other, hold, cause, owner, freshness);
     }
 
     public Condition with(Hold other) {
-        return new Condition(edge, backing, movement, count, turns, driven, recurring, offset, other, cause);
+        return new Condition(
+                edge, backing, movement, count, turns, driven, recurring, offset, other, cause, owner, freshness);
     }
 
     public Condition with(Cause other) {
-        return new Condition(edge, backing, movement, count, turns, driven, recurring, offset, hold, other);
+        return new Condition(
+                edge, backing, movement, count, turns, driven, recurring, offset, hold, other, owner, freshness);
+    }
+
+    public Condition with(Owner other) {
+        return new Condition(
+                edge, backing, movement, count, turns, driven, recurring, offset, hold, cause, other, freshness);
+    }
+
+    public Condition with(Freshness other) {
+        return new Condition(
+                edge, backing, movement, count, turns, driven, recurring, offset, hold, cause, owner, other);
     }
 }

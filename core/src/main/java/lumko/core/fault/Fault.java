@@ -20,6 +20,18 @@ public sealed interface Fault {
     /** The widest extent, as seen from the room. */
     Length extent();
 
+    /** Whether it is put right without the paint of its surface: with that of its neighbour, or by wiping it off. */
+    default boolean isPutRightWithoutItsPaint() {
+        return switch (kind()) {
+            case TRIM_CHIP -> true;
+            case BLEED ->
+                condition().owner() != Condition.Owner.THIS_SURFACE
+                        || condition().freshness() == Condition.Freshness.STILL_FRESH;
+            case WAVY_LINE -> condition().owner() != Condition.Owner.THIS_SURFACE;
+            default -> false;
+        };
+    }
+
     /** A fault about as wide as it is high, given by its diameter. */
     record Round(FaultKind kind, Length diameter, Length depth, Condition condition) implements Fault {
         public Round {

@@ -86,9 +86,11 @@ public enum FaultKind {
     /** The brushed ring round a plate that was painted round. */
     HALO(Group.OLD_PAINT, area(160, 160, 0), side(), none(), asks()),
     /** Paint that crept under tape, or over a line onto the neighbour. */
-    BLEED(Group.OLD_PAINT, line(300, 3), of(5, 12_000), of(0.5, 80), asks()),
+    BLEED(Group.OLD_PAINT, line(300, 3), of(5, 12_000), of(0.5, 80), asks(Asked.OWNER, Asked.FRESHNESS)),
     /** The line between two colours is not straight. */
-    WAVY_LINE(Group.OLD_PAINT, line(600, 4), of(20, 12_000), of(0.5, 80), asks()),
+    WAVY_LINE(Group.OLD_PAINT, line(600, 4), of(20, 12_000), of(0.5, 80), asks(Asked.OWNER)),
+    /** Paint knocked off the skirting, the frame or the door beside this surface. */
+    TRIM_CHIP(Group.OLD_PAINT, point(10, 0), of(2, 200), none(), asks(), 5, 10, 20, 40, 80),
     /** The layer underneath grins through. */
     SHOWS_THROUGH(Group.OLD_PAINT, area(1000, 800, 0), side(), none(), asks()),
     /** Shapes in a faded or soiled film where something hung or stood. */
@@ -128,7 +130,9 @@ public enum FaultKind {
         RECURRING,
         OFFSET,
         HOLD,
-        CAUSE
+        CAUSE,
+        OWNER,
+        FRESHNESS
     }
 
     private record Usual(Shape shape, Measures measures) {}
@@ -198,6 +202,11 @@ public enum FaultKind {
         return usual.shape;
     }
 
+    /** Whether it is put right along the edge of the surface, while nothing is touched up on the surface itself. */
+    public boolean isPutRightAtTheEdge() {
+        return this == BLEED || this == WAVY_LINE || this == TRIM_CHIP;
+    }
+
     /** What a mark of this kind measures until somebody says otherwise. */
     public Measures usual() {
         return usual.measures;
@@ -256,7 +265,9 @@ public enum FaultKind {
                 as(Asked.RECURRING, condition, Condition::recurring),
                 as(Asked.OFFSET, condition, Condition::offset),
                 as(Asked.HOLD, condition, Condition::hold),
-                as(Asked.CAUSE, condition, Condition::cause));
+                as(Asked.CAUSE, condition, Condition::cause),
+                as(Asked.OWNER, condition, Condition::owner),
+                as(Asked.FRESHNESS, condition, Condition::freshness));
     }
 
     private <T> T as(Asked what, Condition condition, Function<Condition, T> of) {

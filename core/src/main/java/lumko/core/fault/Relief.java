@@ -37,6 +37,7 @@ public record Relief(double millimetres, boolean isRough) {
                     SMOOTH_ISLAND,
                     BLEED,
                     WAVY_LINE,
+                    TRIM_CHIP,
                     SHOWS_THROUGH,
                     PALE_SHAPES,
                     OLD_SHEEN,

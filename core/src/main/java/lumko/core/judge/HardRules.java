@@ -52,6 +52,7 @@ final class HardRules {
             FaultKind.FAILED_CAULK,
             FaultKind.WAVY_LINE,
             FaultKind.BLEED,
+            FaultKind.TRIM_CHIP,
             FaultKind.PLASTER_ON_BEAD);
 
     private final Catalogue figures;
@@ -85,8 +86,12 @@ final class HardRules {
             return findings;
         }
         if (action.isSpots()) {
-            paintRules(surface, findings);
-            sheenRules(surface, findings);
+            if (!surface.marks().stream().allMatch(mark -> mark.fault().isPutRightWithoutItsPaint())) {
+                paintRules(surface, findings);
+            }
+            if (!surface.isPutRightAtItsEdges()) {
+                sheenRules(surface, findings);
+            }
             sizeRules(surface, action, findings);
         }
         if (action == Action.LEAVE) {

@@ -73,7 +73,7 @@ public final class Judge {
         Priced roll = priced(surface, whole);
         List<Option> options = new ArrayList<>();
         for (Action action : List.of(Action.WASH, Action.DAB, Action.FEATHER)) {
-            if (action != Action.WASH || washingMayDo(surface)) {
+            if (mayDo(surface, action)) {
                 Priced priced = priced(surface, action);
                 options.add(option(
                         surface, priced, comesBack(priced, surface.places().size(), roll)));
@@ -94,6 +94,15 @@ public final class Judge {
                 .map(Option::expected)
                 .min(Comparator.naturalOrder())
                 .orElse(otherwise);
+    }
+
+    /** Lines and chips are put right the same way whether what else there is would be washed, dabbed or feathered. */
+    private boolean mayDo(SurfaceCase surface, Action action) {
+        return switch (action) {
+            case WASH -> washingMayDo(surface) && !surface.isPutRightAtItsEdges();
+            case FEATHER -> !surface.isPutRightAtItsEdges();
+            default -> true;
+        };
     }
 
     /** Only where nothing is left to paint once every mark has been washed. */

@@ -18,6 +18,7 @@ import lumko.core.activity.Tool;
 import lumko.core.activity.Use;
 import lumko.core.drying.DryingMaterial;
 import lumko.core.drying.Purpose;
+import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Catalogue;
@@ -249,6 +250,7 @@ public final class NeverRules {
                     HALO,
                     BLEED,
                     WAVY_LINE,
+                    TRIM_CHIP,
                     SHOWS_THROUGH,
                     PALE_SHAPES -> EnumSet.noneOf(ActivityKind.class);
         };
@@ -367,11 +369,20 @@ public final class NeverRules {
                 && laid.on(face).noneMatch(each -> each.cautions().contains(Caution.CAUSE_FIRST));
     }
 
+    /** By what was seen of it, or by the last coats on record in its room: what crept onto trim came from the wall beside it. */
     private boolean isFresh(Activity wiped) {
         double days = Times.inHours(figures.time(Figure.BLEED_WIPES_OFF)) / 24;
-        return job.faces().stream()
+        boolean isFreshByRecord = job.faces().stream()
                 .filter(face -> wiped.rooms().contains(face.room()))
                 .anyMatch(face -> face.stack().ageOfTop().isUnderDays(days));
+        List<Condition.Freshness> seen = job.faces().stream()
+                .flatMap(face -> face.places().stream())
+                .filter(place -> wiped.places().contains(place.key()))
+                .map(place -> place.mark().fault().condition().freshness())
+                .toList();
+        return seen.contains(Condition.Freshness.HAS_SET)
+                ? false
+                : isFreshByRecord || !seen.isEmpty() && !seen.contains(Condition.Freshness.AS_RECORDED);
     }
 
     /** Where the trim follows, only the lines at the ceiling and in the corners are cut exactly. */

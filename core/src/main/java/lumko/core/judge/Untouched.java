@@ -52,6 +52,7 @@ final class Untouched {
             case GOUGE, BOX_GAP, FLAKING, PROUD_RIM, POPPED_FASTENER -> extent / 2;
             case DING, HOLLOW_REPAIR, WALLPAPER_REMAINS -> extent / 4;
             case SCUFF -> extent / 5;
+            case TRIM_CHIP -> extent / 2;
             case OLD_TOUCH_UP, GREASE, SHOWS_THROUGH -> extent / 10;
             case HALO, SMOOTH_ISLAND, PALE_SHAPES -> extent / 15;
             case OLD_SHEEN -> extent / 20;

@@ -179,6 +179,15 @@ final class Chain {
         add(disturbing(isWet() ? wet(move) : move.dusty().with(papers)));
     }
 
+    /** Takes the hard edge of one place down by hand, dry, or wet where nothing may be sanded dry. */
+    void takeEdgeDown() {
+        Duration hand = figures.each(Figure.SAND_SPOT_TO_DAB, 1);
+        add(disturbing(
+                isWet()
+                        ? wet(move(ActivityKind.SPONGE_LEVEL).hand(hand))
+                        : move(ActivityKind.SAND).dusty().hand(hand).with(Tool.FOLDED_FINE_PAPER)));
+    }
+
     Move wet(Move move) {
         return move.with(Tool.WET_PAPER, Tool.DAMP_SPONGE).leaves(Wet.of(DryingMaterial.DAMP_WALL));
     }

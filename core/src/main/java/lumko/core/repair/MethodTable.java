@@ -74,10 +74,20 @@ final class MethodTable {
             case STAIN -> because(Because.BLEEDS_THROUGH, BLOCK_STAIN);
             case SMOKE -> because(Because.BLEEDS_THROUGH, WASH_AND_SEAL);
             case BLEED ->
-                ground.topAge().isUnderDays(figures.limit(Figure.BLEED_WIPES_OFF))
+                wipesOff(fault, ground)
                         ? because(Because.STILL_WIPES_OFF, WIPE_THE_BLEED, LINE_TAPED_AND_REPAINTED)
                         : because(Because.HAS_SET, LINE_TAPED_AND_REPAINTED, LINE_FREEHAND);
             case WAVY_LINE -> usual(LINE_TAPED_AND_REPAINTED, LINE_FREEHAND);
+            case TRIM_CHIP -> usual(CHIP_TOUCHED_IN);
+        };
+    }
+
+    /** Whoever stands there has seen it; otherwise what crept over is as old as the last coat on record. */
+    private boolean wipesOff(Fault fault, Ground ground) {
+        return switch (fault.condition().freshness()) {
+            case STILL_FRESH -> true;
+            case HAS_SET -> false;
+            case AS_RECORDED -> ground.topAge().isUnderDays(figures.limit(Figure.BLEED_WIPES_OFF));
         };
     }
 

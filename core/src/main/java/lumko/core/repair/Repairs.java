@@ -97,6 +97,7 @@ public final class Repairs {
             case WIPE_THE_BLEED -> new Lines(chain).wiped();
             case LINE_TAPED_AND_REPAINTED -> new Lines(chain).tapedAndRepainted();
             case LINE_FREEHAND -> new Lines(chain).freehand();
+            case CHIP_TOUCHED_IN -> new Lines(chain).chipTouchedIn();
         }
     }
 }

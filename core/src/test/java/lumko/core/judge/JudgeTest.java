@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.fault.RoomFinding;
@@ -559,5 +560,39 @@ class JudgeTest {
         assertThat(either.likely()).isCloseTo(0.6, Offset.offset(1e-12));
         assertThat(either.high()).isCloseTo(0.75, Offset.offset(1e-12));
         assertThat(Chance.NEVER.or(either)).isEqualTo(either);
+    }
+
+    @Nested
+    class LinesAndChips {
+        private Verdict verdict(double gloss, PaintBasis basis, FaultKind kind, Condition condition) {
+            Mark mark = new Mark(Spot.ofMillimetres(1500, 2450), kind.of(kind.usual(), condition));
+            return judge.judge(Cases.wall(Cases.film(LIGHT, gloss), 1, basis, List.of(mark)));
+        }
+
+        @ParameterizedTest
+        @CsvSource({
+            "4, SAME_TIN, BLEED, THIS_SURFACE, HAS_SET, DAB",
+            "30, SAME_TIN, WAVY_LINE, THIS_SURFACE, HAS_SET, DAB",
+            "30, UNKNOWN, BLEED, CEILING, HAS_SET, DAB",
+            "4, UNKNOWN, BLEED, THIS_SURFACE, STILL_FRESH, DAB",
+            "4, UNKNOWN, BLEED, THIS_SURFACE, HAS_SET, ROLL",
+            "4, UNKNOWN, WAVY_LINE, THIS_SURFACE, HAS_SET, ROLL",
+            "30, UNKNOWN, WAVY_LINE, TRIM, HAS_SET, DAB",
+            "30, UNKNOWN, TRIM_CHIP, THIS_SURFACE, HAS_SET, DAB"
+        })
+        void arePutRightUnlessThatTakesAPaintNobodyKnows(
+                double gloss,
+                PaintBasis basis,
+                FaultKind kind,
+                Condition.Owner owner,
+                Condition.Freshness seen,
+                Action action) {
+            Verdict verdict =
+                    verdict(gloss, basis, kind, Condition.USUAL.with(owner).with(seen));
+            assertThat(verdict.action()).isEqualTo(action);
+            assertThat(verdict.options())
+                    .extracting(Option::action)
+                    .containsExactly(Action.LEAVE, Action.DAB, Action.ROLL);
+        }
     }
 }

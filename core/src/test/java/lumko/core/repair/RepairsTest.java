@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
 import lumko.core.activity.Move;
@@ -234,6 +235,44 @@ class RepairsTest {
             assertThat(over.filler().inMillilitres())
                     .isCloseTo(flush.filler().inMillilitres() * 1.25, Offset.offset(1e-9));
             assertThat(minutes(all(over, ActivityKind.SAND))).isCloseTo(0.5 * 1.6, Offset.offset(1e-9));
+        }
+    }
+
+    @Nested
+    class LinesThatWentWrong {
+        private Repair bleed(Condition condition) {
+            return repairs.repair(at(FaultKind.BLEED.of(Measures.ofMillimetres(400, 0, 3), condition)), BOARD);
+        }
+
+        @ParameterizedTest
+        @CsvSource({
+            "STILL_FRESH, WIPE_THE_BLEED",
+            "HAS_SET, LINE_TAPED_AND_REPAINTED",
+            "AS_RECORDED, LINE_TAPED_AND_REPAINTED"
+        })
+        void whatWasSeenGoesBeforeTheRecord(Condition.Freshness seen, Method method) {
+            assertThat(bleed(Condition.USUAL.with(seen)).method()).isEqualTo(method);
+        }
+
+        @ParameterizedTest
+        @CsvSource({
+            "THIS_SURFACE, LINE_OF_THIS_SURFACE",
+            "CEILING, LINE_OF_CEILING",
+            "TRIM, LINE_OF_TRIM",
+            "WALL_BESIDE, LINE_OF_WALL_BESIDE"
+        })
+        void theSideThatIsPaintedAgainIsSaid(Condition.Owner owner, Advice said) {
+            assertThat(bleed(Condition.USUAL.with(Condition.Freshness.HAS_SET).with(owner))
+                            .moves())
+                    .flatExtracting(Move::says)
+                    .contains(said);
+        }
+
+        @Test
+        void aChipIsTouchedInWithItsOwnPaintAndLeavesTheWallAlone() {
+            Repair chip = repair(FaultKind.TRIM_CHIP, 10, 10, 0);
+            assertThat(chip.moves()).extracting(Move::kind).containsExactly(ActivityKind.SAND, ActivityKind.CORRECT);
+            assertThat(chip.paintAfter()).isEqualTo(Repair.PaintAfter.NOTHING);
         }
     }
 
