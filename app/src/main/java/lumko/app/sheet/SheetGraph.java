@@ -14,6 +14,7 @@ import lumko.core.schedule.Air;
 import lumko.core.schedule.Progress;
 import lumko.core.schedule.Progress.Tick;
 import lumko.core.schedule.Schedule;
+import lumko.core.schedule.WorkingHours;
 
 /** The activities of a sheet with what comes before what, and how far it has come by its ticks. */
 final class SheetGraph {
@@ -44,10 +45,10 @@ final class SheetGraph {
         return new Progress(graph, ticks, air);
     }
 
-    /** What is still to come, by one pair of hands, from a moment on. */
-    Schedule rest(Air air, Instant now) {
+    /** What is still to come, by one pair of hands, from a moment on, in the hours that they work. */
+    Schedule rest(Air air, Instant now, WorkingHours hours) {
         Map<String, Duration> done = new HashMap<>();
         ticks.forEach((id, tick) -> done.put(id, Duration.between(tick.at(), now)));
-        return Schedule.of(graph, done, 1, air);
+        return Schedule.of(graph, done, 1, air, hours);
     }
 }

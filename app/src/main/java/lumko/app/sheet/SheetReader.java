@@ -33,6 +33,7 @@ import lumko.core.activity.Use;
 import lumko.core.activity.Wait;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Purpose;
+import lumko.core.figure.Catalogue;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Times;
@@ -40,6 +41,7 @@ import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Progress;
 import lumko.core.schedule.Schedule;
+import lumko.core.schedule.WorkingHours;
 import lumko.core.stock.StoredTin;
 import lumko.core.stock.TinChoice;
 import org.springframework.stereotype.Component;
@@ -204,7 +206,10 @@ class SheetReader {
 
     private Sheet.Rest rest(SheetRow row, SheetGraph graph) {
         Instant now = clock.instant();
-        Schedule rest = graph.rest(new Air(row.climate(), figures.catalogue()), now);
+        Catalogue catalogue = figures.catalogue();
+        WorkingHours hours =
+                WorkingHours.of(catalogue, now.atZone(speaker.words().zone()));
+        Schedule rest = graph.rest(new Air(row.climate(), catalogue), now, hours);
         Map<UUID, Instant> starts = new LinkedHashMap<>();
         rest.entries()
                 .forEach(entry -> starts.put(UUID.fromString(entry.activity().id()), now.plus(entry.start())));

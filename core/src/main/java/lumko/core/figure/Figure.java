@@ -10,6 +10,9 @@ import static lumko.core.figure.FigureUnit.*;
 public enum Figure {
     SET_UP(LABOUR, MINUTES, 20, 0, 240),
     PACK_UP(LABOUR, MINUTES, 15, 0, 240),
+    /** A working day, Monday to Friday. */
+    WORK_FROM(LABOUR, HOUR_OF_DAY, 7.5, 0, 23, ASSUMED),
+    WORK_TO(LABOUR, HOUR_OF_DAY, 16, 1, 24, ASSUMED),
     PLATE_OFF(LABOUR, MINUTES_EACH, 1.5, 0, 60),
     PLATE_BACK(LABOUR, MINUTES_EACH, 2, 0, 60),
     PROTECT_FLOOR(LABOUR, MINUTES_PER_SQUARE_METRE, 1.0, 0, 30),

@@ -20,8 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * When each activity of a job can be done by one or several people who take them in the order of the work, as far as they are
- * ready: what cannot wait goes first, and while something dries they go on with what does not have to wait. Drying is the
- * likely one in the air of the job.
+ * ready: what cannot wait goes first, and while something dries they go on with what does not have to wait. Nothing straddles the
+ * end of a shift; it dries through the night. Drying is the likely one in the air of the job.
  *
  * @param entries in the order of their start
  * @param handsEnd when the last hand is free
@@ -36,7 +36,7 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
      *
      * @param person who does it, from 0
      * @param end when its places are free again
-     * @param waited how long the hands stand still before it
+     * @param waited how long the hands stand still before it, nights not counted
      * @param heldBy what it waited for last
      * @param latest the latest start, where something runs out
      */
@@ -58,8 +58,9 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
         entries = List.copyOf(entries);
     }
 
+    /** Day and night, from the first move on. */
     public static Schedule of(WorkGraph graph, int people, Air air) {
-        return of(graph, Map.of(), people, air);
+        return of(graph, Map.of(), people, air, WorkingHours.ALWAYS);
     }
 
     /**
@@ -67,8 +68,8 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
      *
      * @param done by its id how long ago an activity was done
      */
-    public static Schedule of(WorkGraph graph, Map<String, Duration> done, int people, Air air) {
-        return new Scheduling(graph, done, people, air).run();
+    public static Schedule of(WorkGraph graph, Map<String, Duration> done, int people, Air air, WorkingHours hours) {
+        return new Scheduling(graph, done, people, air, hours).run();
     }
 
     /** What the hands stand still for longest: what holds the job up. Empty where they never do. */
@@ -88,14 +89,16 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
     /** Lays the activities out one after the other. */
     private static final class Scheduling {
         private final Air air;
+        private final WorkingHours hours;
         private final List<Activity> left = new ArrayList<>();
         private final Map<String, List<Precedence>> into = new HashMap<>();
         private final Map<String, Duration> ended = new HashMap<>();
         private final List<Entry> entries = new ArrayList<>();
         private final Duration[] free;
 
-        Scheduling(WorkGraph graph, Map<String, Duration> done, int people, Air air) {
+        Scheduling(WorkGraph graph, Map<String, Duration> done, int people, Air air, WorkingHours hours) {
             this.air = air;
+            this.hours = hours;
             free = new Duration[Math.max(1, people)];
             Arrays.fill(free, Duration.ZERO);
             for (Standing coat : graph.standing()) {
@@ -115,7 +118,8 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
         Schedule run() {
             while (!left.isEmpty()) {
                 int person = firstFree();
-                Candidate next = next(free[person]);
+                // nothing is begun before the shift is
+                Candidate next = next(hours.begin(free[person], Duration.ZERO));
                 take(next, person);
             }
             Duration dryAt = Duration.ZERO;
@@ -144,7 +148,12 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
 
         /** An activity that may come next: from when on, held by what, and the latest start it has. */
         private record Candidate(
-                Activity activity, Duration ready, Optional<Precedence> heldBy, Optional<Duration> latest) {}
+                Activity activity, Duration ready, Optional<Precedence> heldBy, Optional<Duration> latest) {
+            /** When it can be begun by somebody who is free from a moment on. */
+            Duration starts(Duration from, WorkingHours hours) {
+                return hours.begin(Times.longer(from, ready), activity.hand());
+            }
+        }
 
         /** What runs out soonest of what is ready; else the first in the order of the work; else what is ready soonest. */
         private Candidate next(Duration from) {
@@ -157,14 +166,14 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
                     continue;
                 }
                 Candidate one = open.get();
-                boolean isReady = one.ready().compareTo(from) <= 0;
+                boolean isReady = one.starts(from, hours).equals(from);
                 if (isReady && first == null) {
                     first = one;
                 }
                 if (isReady && isSooner(one, urgent)) {
                     urgent = one;
                 }
-                if (soonest == null || one.ready().compareTo(soonest.ready()) < 0) {
+                if (soonest == null || one.starts(from, hours).compareTo(soonest.starts(from, hours)) < 0) {
                     soonest = one;
                 }
             }
@@ -207,8 +216,8 @@ public record Schedule(List<Entry> entries, Duration handsEnd, Duration dryAt) {
         }
 
         private void take(Candidate next, int person) {
-            Duration start = Times.longer(free[person], next.ready());
-            Duration waited = start.minus(free[person]);
+            Duration start = next.starts(free[person], hours);
+            Duration waited = hours.between(free[person], Times.longer(free[person], next.ready()));
             Activity activity = next.activity();
             Duration end = start.plus(activity.lasts());
             entries.add(new Entry(

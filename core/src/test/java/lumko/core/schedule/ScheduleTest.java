@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import lumko.core.activity.Standing;
 import lumko.core.activity.Wait;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Purpose;
+import lumko.core.figure.Catalogue;
 import org.junit.jupiter.api.Test;
 
 class ScheduleTest {
@@ -200,7 +202,7 @@ class ScheduleTest {
                 .activity("second", 10)
                 .dry("first", "second")
                 .graph();
-        Schedule schedule = Schedule.of(graph, Map.of("first", minutes(60)), 1, AIR);
+        Schedule schedule = Schedule.of(graph, Map.of("first", minutes(60)), 1, AIR, WorkingHours.ALWAYS);
 
         assertThat(order(schedule)).containsExactly("second");
         assertThat(entry(schedule, "second").start()).isEqualTo(COAT_DRIES.minus(minutes(60)));
@@ -213,6 +215,31 @@ class ScheduleTest {
                 alone(new Small().standing(coat).activity("roll", 10).dry(coat.id(), "roll"));
 
         assertThat(entry(schedule, "roll").start()).isEqualTo(COAT_DRIES.minusHours(1));
+    }
+
+    /** At 15:30 on a Thursday, half an hour before the end of the shift. */
+    private static Schedule late(Small small) {
+        WorkingHours hours =
+                WorkingHours.of(Catalogue.starting(), ZonedDateTime.parse("2026-11-26T15:30+01:00[Europe/Vienna]"));
+        return Schedule.of(small.graph(), Map.of(), 1, AIR, hours);
+    }
+
+    @Test
+    void whatStillFitsIntoTheShiftGoesBeforeWhatDoesNot() {
+        Schedule schedule = late(new Small().activity("long", 40).activity("short", 20));
+
+        assertThat(order(schedule)).containsExactly("short", "long");
+        assertThat(entry(schedule, "long").start()).isEqualTo(Duration.ofHours(16));
+        assertThat(entry(schedule, "long").waited()).isZero();
+    }
+
+    @Test
+    void aCoatDriesThroughTheNight() {
+        Schedule schedule =
+                late(new Small().wet("first", 20).activity("second", 10).dry("first", "second"));
+
+        assertThat(entry(schedule, "second").start()).isEqualTo(Duration.ofHours(16));
+        assertThat(entry(schedule, "second").waited()).isEqualTo(minutes(10));
     }
 
     @Test
