@@ -287,6 +287,13 @@ class SheetController {
         return after(id, Optional.empty(), empty(), model);
     }
 
+    /** Sanding has dug a place out: it is filled once more. */
+    @PostMapping("/sheets/{id}/hollow")
+    String fillAgain(@PathVariable UUID id, @RequestParam UUID mark, Model model) {
+        making.fillAgain(id, mark);
+        return after(id, Optional.empty(), empty(), model);
+    }
+
     /** What was seen of the work on a surface since it was done. */
     @PostMapping("/sheets/{id}/outcome")
     String outcome(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {

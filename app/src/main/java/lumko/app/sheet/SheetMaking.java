@@ -1,5 +1,7 @@
 package lumko.app.sheet;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -25,8 +27,10 @@ import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
 import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.AskedPlace;
+import lumko.app.walk.Marking;
 import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Visit;
 import lumko.app.walk.WalkedFlat;
@@ -68,6 +72,7 @@ public class SheetMaking {
     private final Predictions predictions;
     private final SheetReader reader;
     private final Walks walks;
+    private final Marking marking;
     private final Houses houses;
     private final Figures figures;
     private final History history;
@@ -87,6 +92,7 @@ public class SheetMaking {
             Predictions predictions,
             SheetReader reader,
             Walks walks,
+            Marking marking,
             Houses houses,
             Figures figures,
             History history,
@@ -104,6 +110,7 @@ public class SheetMaking {
         this.predictions = predictions;
         this.reader = reader;
         this.walks = walks;
+        this.marking = marking;
         this.houses = houses;
         this.figures = figures;
         this.history = history;
@@ -276,6 +283,24 @@ public class SheetMaking {
         addMarks(sheetId, found);
         history.note(Subject.flat(sheet.flat().id()), EventKind.FAULTS_ADDED, String.valueOf(found.size()));
         return found.size();
+    }
+
+    /** A place was dug out hollow by sanding: it is filled, dried and sanded once more. Said twice it is filled once. */
+    public void fillAgain(UUID sheetId, UUID markId) {
+        Sheet sheet = reader.read(reader.requireOpen(sheetId));
+        requireRecords(sheet.flat());
+        SheetWall wall = sheet.walls().stream()
+                .filter(each -> sheet.marksOn(each.surfaceId()).stream()
+                        .anyMatch(mark -> mark.id().equals(markId)))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        PlacedMark levelled = sheet.marksOn(wall.surfaceId()).stream()
+                .filter(mark -> mark.id().equals(markId))
+                .findFirst()
+                .orElseThrow();
+        UUID hollow = UUID.nameUUIDFromBytes((sheetId + "/hollow/" + markId).getBytes(UTF_8));
+        marking.set(hollow, wall.surfaceId(), levelled.mark().dugOut());
+        takeUpFaults(sheetId);
     }
 
     /**

@@ -175,6 +175,24 @@ public final class StepView {
                 .toList();
     }
 
+    /** A place that may have been dug out. */
+    public record Levelled(UUID mark, String label) {}
+
+    /** Places that are being levelled: where one is dug out hollow, it is filled once more. */
+    public List<Levelled> levelled(StepGroup group) {
+        if (!group.first().activity().kind().isLevelling() || !isNext(group)) {
+            return List.of();
+        }
+        Set<String> places = group.left().stream()
+                .flatMap(step -> step.activity().places().stream())
+                .collect(Collectors.toSet());
+        return sheet.walls().stream()
+                .flatMap(wall -> sheet.marksOn(wall.surfaceId()).stream()
+                        .filter(mark -> places.contains(mark.id().toString()))
+                        .map(mark -> new Levelled(mark.id(), wall.label() + " " + mark.number())))
+                .toList();
+    }
+
     /** The wall where more was found: that of the next step. */
     public String foundMore(SheetStep next) {
         String surface = next.activity().surfaces().stream()

@@ -476,6 +476,43 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class WhereSandingDugOut {
+        @Test
+        void aPlaceIsFilledDriedAndSandedOnceMore() throws Exception {
+            UUID id = make();
+            UUID mark = sheet(id).marks().get(wallId).getFirst().id();
+            long sandings = count(id, ActivityKind.SPONGE_LEVEL);
+            assertThat(sandings).isPositive();
+            for (int n = 0; n < 2; n++) {
+                assertThat(SheetTest.this.post(
+                                member("jonas"), "/sheets/" + id + "/hollow", Map.of("mark", mark.toString())))
+                        .hasStatusOk();
+            }
+            assertThat(sheet(id).marks().get(wallId))
+                    .filteredOn(each -> each.mark().fault().kind() == FaultKind.HOLLOW_REPAIR)
+                    .hasSize(1);
+            assertThat(count(id, ActivityKind.REFILL_HOLLOW)).isOne();
+            assertThat(count(id, ActivityKind.SPONGE_LEVEL)).isEqualTo(sandings + 1);
+            assertThat(sheet(id).newFaults()).isZero();
+        }
+
+        private long count(UUID id, ActivityKind kind) {
+            return sheet(id).steps().stream()
+                    .filter(step -> step.activity().kind() == kind)
+                    .count();
+        }
+
+        @Test
+        void aMarkOfAnotherFlatIsNoneOfThisSheet() {
+            assertThat(SheetTest.this.post(
+                            member("jonas"),
+                            "/sheets/" + make() + "/hollow",
+                            Map.of("mark", UUID.randomUUID().toString())))
+                    .hasStatus(404);
+        }
+    }
+
+    @Nested
     class WhatIsBought {
         private PaintNeed paint(Next next) {
             asLead(() -> {

@@ -100,6 +100,7 @@ public enum ActivityKind {
     private static final Set<ActivityKind> BRUSHING = EnumSet.of(PAINT_TRIM, PAINT_TRIM_AGAIN);
     private static final Set<ActivityKind> OF_SPOTS = EnumSet.of(FIRST_DAB, DAB, FEATHER);
     private static final Set<ActivityKind> WET = EnumSet.of(KILL_MOULD, STRIP_PAPER, WASH_GLUE_OFF, WASH);
+    private static final Set<ActivityKind> LEVELLING = EnumSet.of(SAND, SPONGE_LEVEL);
     private static final Set<ActivityKind> LOOKING = EnumSet.of(LOOK_FOR_MISSES, UNMASK, CORRECT, INSPECT);
     private static final Set<ActivityKind> OF_TAPE = EnumSet.of(TAPE_EDGES, SEAL_TAPE_EDGE, UNMASK);
 
@@ -138,6 +139,11 @@ public enum ActivityKind {
     /** Whether it puts a coat on a surface from edge to edge. */
     public boolean isRolling() {
         return ROLLING.contains(this);
+    }
+
+    /** Whether filler is taken down to the surface in it. */
+    public boolean isLevelling() {
+        return LEVELLING.contains(this);
     }
 
     /** Whether one looks at the coats with it, and sees what grins through them. */

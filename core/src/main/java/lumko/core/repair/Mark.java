@@ -2,6 +2,8 @@ package lumko.core.repair;
 
 import java.util.Optional;
 import lumko.core.fault.Fault;
+import lumko.core.fault.FaultKind;
+import lumko.core.fault.Measures;
 import lumko.core.geometry.Spot;
 import lumko.core.quantity.Length;
 
@@ -11,6 +13,12 @@ import lumko.core.quantity.Length;
  * @param wanted the method somebody chose instead of the usual one
  */
 public record Mark(Spot place, Fault fault, Optional<Method> wanted) {
+    /** What a finger or a folded paper digs out. ASSUMPTION. */
+    private static final double HOLLOW_MM = 0.5;
+
+    private static final double LEAST_HOLLOW_MM = 10;
+    private static final double MOST_HOLLOW_MM = 300;
+
     public Mark(Spot place, Fault fault) {
         this(place, fault, Optional.empty());
     }
@@ -38,5 +46,11 @@ public record Mark(Spot place, Fault fault, Optional<Method> wanted) {
         };
         double height = centre().aboveFloor().inMillimetres();
         return height + half >= from.inMillimetres() && height - half <= to.inMillimetres();
+    }
+
+    /** The hollow that sanding has left where this was filled: about as wide as the filler, half a millimetre deep. */
+    public Mark dugOut() {
+        double across = Math.clamp(fault.extent().inMillimetres(), LEAST_HOLLOW_MM, MOST_HOLLOW_MM);
+        return new Mark(centre(), FaultKind.HOLLOW_REPAIR.of(Measures.ofMillimetres(across, across, HOLLOW_MM)));
     }
 }
