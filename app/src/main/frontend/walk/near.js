@@ -1,5 +1,6 @@
 // A third of the wall, near: by pinching, by a key, by a tap on the little picture of the whole.
 const THIRD = 3;
+const SCALE_WIDE = 56; // room for the heights and their ticks, in pixels
 const APART = 1.25; // fingers so much further apart, or nearer, are a pinch
 
 const between = ([one, other]) => ({
@@ -28,6 +29,8 @@ export const near = () => ({
   showNear() {
     const svg = this.svg();
     const little = this.board().querySelector(".whole");
+    const heights = svg.querySelector(".heights");
+    heights.classList.toggle("inside", this.middle !== null);
     this.whole ??= svg.getAttribute("viewBox");
     document.getElementById("near")?.setAttribute("aria-pressed", String(this.middle !== null));
     little.hidden = this.middle === null;
@@ -36,9 +39,12 @@ export const near = () => ({
       const [, , wide, high] = this.whole.split(" ").map(Number);
       const box = { x: this.middle.x - wide / THIRD / 2, y: this.middle.y - high / THIRD / 2, width: wide / THIRD, height: high / THIRD };
       svg.setAttribute("viewBox", Object.values(box).join(" "));
+      // the scale comes along, inside the left edge of what is seen
+      heights.setAttribute("transform", `translate(${box.x + SCALE_WIDE / svg.getScreenCTM().a} 0)`);
       for (const [key, value] of Object.entries(box)) little.querySelector(".shown").setAttribute(key, value);
     } else {
       svg.setAttribute("viewBox", this.whole);
+      heights.removeAttribute("transform");
     }
     window.lumko.measureAll(this.board());
   },

@@ -1,25 +1,19 @@
 package lumko.app.walk;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import lumko.app.figure.Figures;
 import lumko.app.house.Room;
-import lumko.core.drying.Climate;
+import lumko.app.platform.Words;
 import lumko.core.figure.Catalogue;
 import lumko.core.job.Action;
 import lumko.core.job.Face;
-import lumko.core.job.Job;
 import lumko.core.job.JobPlanner;
-import lumko.core.job.Work;
+import lumko.core.judge.JobPrice;
 import lumko.core.judge.Option;
-import lumko.core.quantity.Volume;
-import lumko.core.schedule.Air;
-import lumko.core.schedule.Schedule;
 import org.springframework.stereotype.Component;
 
 /** Touching up, as the verdicts have it, against painting all of it: room by room, and the flat as a whole. */
@@ -32,14 +26,6 @@ public class Comparing {
     }
 
     /**
-     * What a way of doing it comes to.
-     *
-     * @param elapsed from the first move until the last coat is dry, for one person in the reference air, nights not counted
-     * @param shows the chance that something of it is seen on at least one surface
-     */
-    public record Price(Duration hand, Volume paint, Duration elapsed, double shows) {}
-
-    /**
      * A room, or the flat.
      *
      * @param wallId where it is decided on
@@ -49,7 +35,21 @@ public class Comparing {
      * @param isDecided whether all of it is to be painted
      */
     public record Compared(
-            String name, UUID wallId, int version, Price touchedUp, Price painted, Action whole, boolean isDecided) {}
+            String name,
+            UUID wallId,
+            int version,
+            JobPrice touchedUp,
+            JobPrice painted,
+            Action whole,
+            boolean isDecided) {
+        /** On how many surfaces something is seen, of how many. */
+        public String seen(Words words, JobPrice price) {
+            long about = Math.round(price.seen());
+            return about == 0
+                    ? words.say("compare.hardlyAny", price.surfaces())
+                    : words.say("compare.some", about, price.surfaces());
+        }
+    }
 
     /** Rooms in which something is to be done, and the flat where that is more than one. */
     public List<Compared> of(WalkedFlat flat) {
@@ -97,31 +97,16 @@ public class Comparing {
                 : asJudged(wall);
     }
 
-    private Price price(
+    private JobPrice price(
             WalkedFlat flat,
             List<WalkedWall> walls,
             Function<WalkedWall, Face> way,
             Function<WalkedWall, Option> seen) {
         Catalogue catalogue = figures.catalogue();
-        Job job = flat.job(walls.stream().map(way).toList());
-        if (job.active().isEmpty()) {
-            return new Price(
-                    Duration.ZERO,
-                    Volume.ZERO,
-                    Duration.ZERO,
-                    shows(walls.stream().map(seen)));
-        }
-        Work work = new JobPlanner(catalogue, flat.practice()).plan(job);
-        Schedule schedule = Schedule.of(work.by(Work.View.ROOM), 1, new Air(Climate.REFERENCE, catalogue));
-        return new Price(
-                work.unordered().hand(),
-                work.unordered().paint(),
-                schedule.dryAt(),
-                shows(walls.stream().map(seen)));
-    }
-
-    /** Surfaces are looked at one by one: that none shows is that each does not. */
-    private static double shows(Stream<Option> options) {
-        return 1 - options.mapToDouble(option -> 1 - option.shows().likely()).reduce(1, (one, other) -> one * other);
+        return JobPrice.of(
+                flat.job(walls.stream().map(way).toList()),
+                walls.stream().map(seen).toList(),
+                new JobPlanner(catalogue, flat.practice()),
+                catalogue);
     }
 }
