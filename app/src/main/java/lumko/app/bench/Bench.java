@@ -12,7 +12,9 @@ import lumko.app.paint.Colour;
 import lumko.app.paint.PaintKind;
 import lumko.app.paint.Product;
 import lumko.app.paint.Store;
+import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
@@ -72,13 +74,13 @@ class Bench {
             return shade(key);
         }
         if (key.startsWith("#")) {
-            Srgb srgb = Srgb.ofHex(key);
+            Srgb srgb = Form.hexOf(key);
             return new BenchColour(key, key, SmoothReflectance.of(srgb), true);
         }
         if (key.startsWith("lab:")) {
             String[] parts = key.substring(4).split(",");
             if (parts.length != 3) {
-                throw new IllegalArgumentException("a colour is written lab:L,a,b, was " + key);
+                throw new RefusedException("refused.lab", key);
             }
             Lab lab = new Lab(number(parts[0], 0, 100), number(parts[1], -120, 120), number(parts[2], -120, 120));
             return new BenchColour(key, key.substring(4), SmoothReflectance.of(lab, Colorimetry.DAYLIGHT), true);
@@ -93,7 +95,7 @@ class Bench {
         boolean isDarker = key.startsWith(DARKER);
         String[] parts = key.split(":", 3);
         if (parts.length != 3 || !parts[1].matches("[1-" + MOST_SHADES + "]")) {
-            throw new IllegalArgumentException("a shade is 1 to " + MOST_SHADES + " steps away, was " + key);
+            throw new RefusedException("refused.shade", MOST_SHADES, key);
         }
         int shades = Integer.parseInt(parts[1]);
         BenchColour of = colour(parts[2]);
@@ -119,7 +121,7 @@ class Bench {
     private static double number(String text, double low, double high) {
         double value = Double.parseDouble(text.strip());
         if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException("a colour's number must be " + low + "–" + high + ", was " + text);
+            throw new RefusedException("refused.labNumber", low, high, text);
         }
         return value;
     }

@@ -110,8 +110,7 @@ class BenchController {
     private Optional<String> whereabouts(Form form) {
         return form.typed("surface").isEmpty()
                 ? Optional.empty()
-                : form.attempt("surface", () -> UUID.fromString(form.typed("surface")))
-                        .map(id -> houses.flatOfSurface(id).nameOf(id, speaker.words()));
+                : form.id("surface").map(id -> houses.flatOfSurface(id).nameOf(id, speaker.words()));
     }
 
     /** The link that computes the same again. */

@@ -8,7 +8,6 @@ import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
-import lumko.core.colour.Srgb;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,10 +40,7 @@ class FindController {
         model.addAttribute(
                 "near",
                 typed.startsWith("#")
-                        ? form.attempt(
-                                        "q",
-                                        () -> finder.near(
-                                                Srgb.ofHex(typed.strip()).lab()))
+                        ? form.attempt("q", () -> finder.near(Form.hexOf(typed).lab()))
                                 .orElse(List.of())
                         : List.of());
         model.addAttribute("form", form);

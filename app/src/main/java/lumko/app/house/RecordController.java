@@ -274,9 +274,7 @@ class RecordController {
     }
 
     private static Optional<UUID> optionalId(Form form, String field) {
-        return form.typed(field).isEmpty()
-                ? Optional.empty()
-                : form.attempt(field, () -> UUID.fromString(form.typed(field)));
+        return form.typed(field).isEmpty() ? Optional.empty() : form.id(field);
     }
 
     private String after(UUID surfaceId, Form form, Model model, HttpServletResponse response) {

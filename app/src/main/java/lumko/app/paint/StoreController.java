@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Srgb;
@@ -98,7 +99,7 @@ class StoreController {
         String maker = form.optionalText("colourMaker", 80);
         String formula = form.optionalText("formula", LONGEST_FORMULA);
         Optional<Lab> lab = lab(form);
-        Optional<Srgb> screen = form.attempt("screen", () -> Srgb.ofHex(form.typed("screen")));
+        Optional<Srgb> screen = form.hex("screen");
         if (store.hasColour(name)) {
             form.refuse("colourName", speaker.words().say("refused.taken", name));
         }
@@ -178,8 +179,7 @@ class StoreController {
                             try {
                                 return Volume.ofLitres(Store.TIN_SIZE.check(Double.parseDouble(part)));
                             } catch (NumberFormatException notANumber) {
-                                throw new IllegalArgumentException(
-                                        "tin sizes are numbers of litres separated by spaces, was " + part, notANumber);
+                                throw new RefusedException("refused.sizes", part);
                             }
                         })
                         .ifPresent(sizes::add);
@@ -241,8 +241,8 @@ class StoreController {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
         String label = form.text("label", 12);
-        Optional<UUID> product = form.attempt("productId", () -> UUID.fromString(form.typed("productId")));
-        Optional<UUID> colour = form.attempt("colourId", () -> UUID.fromString(form.typed("colourId")));
+        Optional<UUID> product = form.id("productId");
+        Optional<UUID> colour = form.id("colourId");
         String batch = form.optionalText("batch", 30);
         Volume size = form.litres("size", Store.TIN_SIZE);
         Volume left = form.litres("left-in-tin", new Limits("left", 0, Store.TIN_SIZE.high(), "L"));

@@ -6,7 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Supplier;
+import lumko.core.colour.Srgb;
+import lumko.core.geometry.ShapeException;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.OutOfRangeException;
@@ -206,17 +209,42 @@ public final class Form {
         return of.getEnumConstants()[0];
     }
 
-    /** Runs something in the core; what it refuses becomes the sentence at the field. */
+    /**
+     * Runs something with what was typed; what it refuses becomes the sentence at the field: a range with its figures, why a
+     * shape cannot be, what a feature says by its key. Of anything else only that it cannot be taken is said.
+     */
     public <T> Optional<T> attempt(String field, Supplier<T> inCore) {
         try {
             return Optional.of(inCore.get());
         } catch (OutOfRangeException outOfRange) {
             refuse(field, words.refusal(outOfRange));
-        } catch (IllegalArgumentException refused) {
-            String sentence = String.valueOf(refused.getMessage());
-            refuse(field, sentence.substring(0, 1).toUpperCase(words.units().locale()) + sentence.substring(1) + ".");
+        } catch (RefusedException refused) {
+            refuse(field, refused.sentence(words));
+        } catch (ShapeException impossible) {
+            refuse(field, words.say("shape." + impossible.why().name()));
+        } catch (IllegalArgumentException broken) {
+            refuse(field, words.say("refused.notThis", label(field), typed(field)));
         }
         return Optional.empty();
+    }
+
+    /** The id of one of the things on the page. */
+    public Optional<UUID> id(String field) {
+        return attempt(field, () -> UUID.fromString(typed(field)));
+    }
+
+    /** A colour as screens write it: #d8c9a3. */
+    public Optional<Srgb> hex(String field) {
+        return attempt(field, () -> hexOf(typed(field)));
+    }
+
+    /** @throws RefusedException if it is none */
+    public static Srgb hexOf(String typed) {
+        try {
+            return Srgb.ofHex(typed.strip());
+        } catch (IllegalArgumentException none) {
+            throw new RefusedException("refused.hex", typed);
+        }
     }
 
     /** A field that stands once for each of several things is named {@code field--thing}. */

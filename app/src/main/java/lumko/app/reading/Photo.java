@@ -10,6 +10,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import lumko.app.platform.RefusedException;
 import lumko.core.colour.GreyCard;
 
 /** A photo, of which small parts are looked at. Its size is asked before a pixel is read. */
@@ -32,20 +33,19 @@ final class Photo {
         this.image = image;
     }
 
-    /** @throws IllegalArgumentException if it is no JPEG or PNG, broken, or too large */
+    /** @throws RefusedException if it is no JPEG or PNG, broken, or too large */
     static Photo read(byte[] bytes) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
-                throw new IllegalArgumentException("a photo is a JPEG or a PNG");
+                throw new RefusedException("refused.photoKind");
             }
             ImageReader reader = readers.next();
             try {
                 reader.setInput(in, true, true);
                 long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
                 if (pixels > MOST_PIXELS) {
-                    throw new IllegalArgumentException(
-                            "a photo has at the most " + MOST_PIXELS / 1_000_000 + " million pixels");
+                    throw new RefusedException("refused.photoPixels", MOST_PIXELS / 1_000_000);
                 }
                 ImageReadParam every = reader.getDefaultReadParam();
                 int step = (int) Math.max(1, Math.ceil(Math.sqrt(pixels / ENOUGH_PIXELS)));
@@ -55,9 +55,7 @@ final class Photo {
                 reader.dispose();
             }
         } catch (IOException | RuntimeException broken) {
-            throw broken instanceof IllegalArgumentException known && known.getMessage() != null
-                    ? known
-                    : new IllegalArgumentException("the photo is broken", broken);
+            throw broken instanceof RefusedException known ? known : new RefusedException("refused.photoBroken");
         }
     }
 
@@ -66,14 +64,14 @@ final class Photo {
      *
      * @param cardAt "x y" as shares of width and height, 0–1
      * @param places of the wall likewise, separated by semicolons
-     * @throws IllegalArgumentException if they are written otherwise
+     * @throws RefusedException if they are written otherwise
      */
     List<GreyCard.Estimate> estimates(String cardAt, String places, double cardPercent) {
         GreyCard.Patch card = patch(cardAt);
         List<GreyCard.Estimate> estimates = new ArrayList<>();
         for (String place : places.split(";", MOST_PLACES + 1)) {
             if (estimates.size() >= MOST_PLACES) {
-                throw new IllegalArgumentException("a photo gives at the most " + MOST_PLACES + " places");
+                throw new RefusedException("refused.photoPlaces", MOST_PLACES);
             }
             estimates.add(GreyCard.estimate(card, patch(place), cardPercent));
         }
@@ -83,7 +81,7 @@ final class Photo {
     private GreyCard.Patch patch(String at) {
         String[] parts = at.strip().split(" ");
         if (parts.length != 2) {
-            throw new IllegalArgumentException("tap the card first, then the wall beside it");
+            throw new RefusedException("refused.photoTaps");
         }
         int side = (int) Math.max(3, PATCH * Math.min(image.getWidth(), image.getHeight()));
         int left = start(parts[0], image.getWidth(), side);
@@ -96,7 +94,7 @@ final class Photo {
     private static int start(String share, int length, int side) {
         double value = Double.parseDouble(share);
         if (!(value >= 0 && value <= 1)) {
-            throw new IllegalArgumentException("a place in a photo lies between 0 and 1, was " + share);
+            throw new RefusedException("refused.photoTaps");
         }
         return (int) Math.max(0, Math.min(length - (double) side, value * length - side / 2.0));
     }

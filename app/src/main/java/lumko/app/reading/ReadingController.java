@@ -19,6 +19,7 @@ import lumko.app.house.Surface;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.UploadRefusedException;
 import lumko.app.platform.Uploads;
@@ -116,7 +117,7 @@ class ReadingController {
         try {
             return Double.parseDouble(text.replace(',', '.'));
         } catch (NumberFormatException notANumber) {
-            throw new IllegalArgumentException("“" + text + "” is no number", notANumber);
+            throw new RefusedException("refused.factor", text);
         }
     }
 

@@ -299,7 +299,7 @@ class SheetController {
     String outcome(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         Outcome outcome = form.one("outcome", Outcome.class);
-        Optional<UUID> surface = form.attempt("surface", () -> UUID.fromString(form.typed("surface")));
+        Optional<UUID> surface = form.id("surface");
         if (!form.hasErrors()) {
             predictions.see(id, surface.orElseThrow(), outcome);
         }

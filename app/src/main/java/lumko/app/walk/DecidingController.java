@@ -75,16 +75,11 @@ class DecidingController {
     }
 
     private static UUID surface(UUID wallId, Form form) {
-        return form.typed("surface").isEmpty()
-                ? wallId
-                : form.attempt("surface", () -> UUID.fromString(form.typed("surface")))
-                        .orElse(wallId);
+        return form.typed("surface").isEmpty() ? wallId : form.id("surface").orElse(wallId);
     }
 
     private static Optional<UUID> id(Form form, String field) {
-        return form.typed(field).isEmpty()
-                ? Optional.empty()
-                : form.attempt(field, () -> UUID.fromString(form.typed(field)));
+        return form.typed(field).isEmpty() ? Optional.empty() : form.id(field);
     }
 
     // ---- the room and its places
@@ -139,7 +134,7 @@ class DecidingController {
         PaintAnswer answer = form.one("answer", PaintAnswer.class);
         return switch (answer) {
             case RECORD_AGREES, NOT_SURE -> Optional.of(OnIt.of(answer));
-            case LIKE_ANOTHER -> form.attempt("like", () -> OnIt.like(UUID.fromString(form.typed("like"))));
+            case LIKE_ANOTHER -> form.id("like").map(OnIt::like);
             case BARE -> {
                 Raw raw = form.one("raw", Raw.class);
                 var since = form.optionalDate("since");

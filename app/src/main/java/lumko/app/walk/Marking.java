@@ -23,6 +23,7 @@ import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.Condition;
 import lumko.core.fault.Measures;
@@ -175,7 +176,7 @@ public class Marking {
         method.ifPresent(wanted -> {
             List<Method> fitting = walks.repaired(markId).fitting();
             if (!fitting.contains(wanted)) {
-                throw new IllegalArgumentException("this way does not fit that fault");
+                throw new RefusedException("refused.way");
             }
         });
         change(markId, seenVersion, EventKind.MARK_METHOD, mark -> new Mark(mark.place(), mark.fault(), method));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import lumko.app.platform.Form;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
@@ -91,8 +92,7 @@ class WalkController {
             for (String each : form.typed("at").split(";", MOST_SWEPT + 1)) {
                 String[] parts = each.strip().split(" ");
                 if (parts.length != 3) {
-                    throw new IllegalArgumentException(
-                            "a swept mark needs its id, left and height, was “" + each + "”");
+                    throw new RefusedException("refused.factor", each);
                 }
                 swept.put(
                         UUID.fromString(parts[0]),
@@ -113,7 +113,7 @@ class WalkController {
     @PostMapping("/walls/{wallId}/marks/copied")
     String copy(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        Optional<UUID> to = form.attempt("to", () -> UUID.fromString(form.typed("to")));
+        Optional<UUID> to = form.id("to");
         UUID id = madeOnTheDevice(form);
         if (!form.hasErrors()) {
             int copied = marking.copy(id, wallId, to.orElseThrow());

@@ -228,7 +228,7 @@ class BenchTest extends ApplicationTest {
     @Test
     void coloursThatAreWrittenWrongAreNamed() {
         assertThat(get("one={a}", "lab:1,2")).hasStatus(422).bodyText().contains("A colour is written lab:L,a,b");
-        assertThat(get("one={a}", "#12345")).hasStatus(422).bodyText().contains("#rrggbb");
+        assertThat(get("one={a}", "#12345")).hasStatus(422).bodyText().contains("written like #d8c9a3");
     }
 
     @Test

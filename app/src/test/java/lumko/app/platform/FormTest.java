@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Opening;
 import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -94,12 +100,33 @@ class FormTest {
     }
 
     @Test
-    void whatTheCoreRefusesBecomesTheSentenceAtTheField() {
+    void whyAShapeCannotBeBecomesTheSentenceAtTheField() {
         Form form = metric("left", "1");
+        Wall wall = new Wall(
+                Length.ofMetres(4),
+                Length.ofMetres(2.5),
+                Texture.SMOOTH,
+                List.of(new Opening(Opening.Kind.DOOR, Box.ofMillimetres(0, 0, 900, 2000))),
+                List.of());
         assertThat(form.attempt("left", () -> {
-                    throw new IllegalArgumentException("that place is in the door, not on the wall");
+                    wall.checkOnWall(Spot.ofMillimetres(400, 900));
+                    return wall;
                 }))
                 .isEmpty();
         assertThat(form.error("left")).isEqualTo("That place is in the door, not on the wall.");
+    }
+
+    @Test
+    void whatAFeatureRefusesIsSaidByItsKey() {
+        Form form = metric("screen", "#12345");
+        assertThat(form.hex("screen")).isEmpty();
+        assertThat(form.error("screen")).isEqualTo("A screen colour is written like #d8c9a3, was “#12345”.");
+    }
+
+    @Test
+    void whatTheCoreSaysToItsCallersNeverReachesThePage() {
+        Form form = metric("viewingOn", "x");
+        assertThat(form.id("viewingOn")).isEmpty();
+        assertThat(form.error("viewingOn")).isEqualTo("Viewing cannot be “x”.");
     }
 }

@@ -424,7 +424,7 @@ class ReadingTest extends ApplicationTest {
         assertThat(send("photo", "photo", bomb, TAPPED))
                 .hasStatus(422)
                 .bodyText()
-                .contains("at the most 40 million pixels");
+                .contains("40 million pixels at the most");
     }
 
     @Test

@@ -7,9 +7,7 @@ import lumko.core.quantity.Length;
 public record Box(Spot corner, Length width, Length height) {
     public Box {
         if (!width.isLongerThan(Length.ZERO) || !height.isLongerThan(Length.ZERO)) {
-            throw new IllegalArgumentException(
-                    "a rectangle on a wall needs a width and a height above 0 mm, was %s × %s mm"
-                            .formatted(width.inMillimetres(), height.inMillimetres()));
+            throw new ShapeException(ShapeException.Why.FLAT_BOX);
         }
     }
 

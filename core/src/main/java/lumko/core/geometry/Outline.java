@@ -6,12 +6,15 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
 
 /**
  * The floor plan of a room: its corners in the order in which one turns to the right standing inside (clockwise seen from
  * above). Side <i>i</i> runs from corner <i>i</i> to the next and is a wall. The sides do not cross.
  */
 public record Outline(List<Corner> corners) {
+    private static final Limits WALLS = new Limits("number of walls", 3, 40, "");
+
     /** A corner of the plan, in metres east and north of any fixed point. */
     public record Corner(Length east, Length north) {
         public static Corner ofMillimetres(double east, double north) {
@@ -21,17 +24,15 @@ public record Outline(List<Corner> corners) {
 
     public Outline {
         corners = List.copyOf(corners);
-        if (corners.size() < 3 || corners.size() > 40) {
-            throw new IllegalArgumentException("a room has 3–40 walls, was " + corners.size());
-        }
+        WALLS.check(corners.size());
         for (int side = 0; side < corners.size(); side++) {
             Wall.WIDTH.check(lengthOf(corners, side).inMillimetres());
         }
         if (crosses(corners)) {
-            throw new IllegalArgumentException("the walls of the room cross each other");
+            throw new ShapeException(ShapeException.Why.WALLS_CROSS);
         }
         if (signedArea(corners) > 0) {
-            throw new IllegalArgumentException("the corners of a room run clockwise seen from above");
+            throw new ShapeException(ShapeException.Why.RUNS_LEFT_ROUND);
         }
     }
 

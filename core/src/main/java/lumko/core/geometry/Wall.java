@@ -31,7 +31,7 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
             checkWithin(width, height, opening.box(), opening.kind().name().toLowerCase(java.util.Locale.ROOT));
             for (Opening other : openings) {
                 if (other != opening && other.box().overlaps(opening.box())) {
-                    throw new IllegalArgumentException("two openings overlap");
+                    throw new ShapeException(ShapeException.Why.OPENINGS_OVERLAP);
                 }
             }
         }
@@ -97,7 +97,7 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
      * Makes sure that a place is on the wall itself.
      *
      * @throws lumko.core.quantity.OutOfRangeException if it lies beyond an edge
-     * @throws IllegalArgumentException if it lies in an opening
+     * @throws ShapeException if it lies in an opening
      */
     public void checkOnWall(Spot spot) {
         new Limits("distance from the left corner", 0, width.inMillimetres(), "mm")
@@ -106,8 +106,12 @@ public record Wall(Length width, Length height, Texture texture, List<Opening> o
                 .check(spot.aboveFloor().inMillimetres());
         for (Opening opening : openings) {
             if (opening.box().contains(spot)) {
-                throw new IllegalArgumentException("that place is in the "
-                        + opening.kind().name().toLowerCase(java.util.Locale.ROOT) + ", not on the wall");
+                throw new ShapeException(
+                        switch (opening.kind()) {
+                            case DOOR -> ShapeException.Why.IN_A_DOOR;
+                            case WINDOW -> ShapeException.Why.IN_A_WINDOW;
+                            case PASSAGE -> ShapeException.Why.IN_AN_OPENING;
+                        });
             }
         }
     }

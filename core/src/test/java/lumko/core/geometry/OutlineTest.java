@@ -89,7 +89,7 @@ class OutlineTest {
         @Test
         void twoWalls() {
             assertThatThrownBy(() -> new Outline(List.of(Corner.ofMillimetres(0, 0), Corner.ofMillimetres(0, 3000))))
-                    .hasMessage("a room has 3–40 walls, was 2");
+                    .hasMessage("number of walls must be 3–40, was 2");
         }
     }
 

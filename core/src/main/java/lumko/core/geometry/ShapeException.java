@@ -1,0 +1,32 @@
+package lumko.core.geometry;
+
+/** A room or a wall that cannot be built, or a place that is none of its own. Says why, so that the edge can say it in words. */
+public final class ShapeException extends IllegalArgumentException {
+    /** Why it cannot be. */
+    public enum Why {
+        WALLS_CROSS("the walls of the room cross each other"),
+        RUNS_LEFT_ROUND("the corners of a room run clockwise seen from above"),
+        OPENINGS_OVERLAP("two openings overlap"),
+        FLAT_BOX("a rectangle on a wall needs a width and a height above 0 mm"),
+        IN_A_DOOR("that place is in the door, not on the wall"),
+        IN_A_WINDOW("that place is in the window, not on the wall"),
+        IN_AN_OPENING("that place is in an opening, not on the wall");
+
+        private final String sentence;
+
+        Why(String sentence) {
+            this.sentence = sentence;
+        }
+    }
+
+    private final Why why;
+
+    ShapeException(Why why) {
+        super(why.sentence);
+        this.why = why;
+    }
+
+    public Why why() {
+        return why;
+    }
+}
