@@ -138,9 +138,8 @@ public class Closing {
     /** The surfaces of a sheet as they were before its work is on the record, each with what was done with it. */
     private List<WalkedWall> asDone(Sheet sheet, SheetRow row, List<UUID> markIds) {
         Set<UUID> on = sheet.walls().stream().map(SheetWall::surfaceId).collect(Collectors.toSet());
-        return walks.as(sheet.flat(), row.turnoverId, markIds).surfaces().stream()
-                .filter(wall -> on.contains(wall.surface().id()))
-                .toList();
+        return walks.as(sheet.flat(), row.turnoverId, on, markIds, sheet.practice())
+                .surfaces();
     }
 
     /** @throws NotAllowedException if a step is not ticked, or the records of the house are not this person's to change */

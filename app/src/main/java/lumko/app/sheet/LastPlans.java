@@ -51,7 +51,7 @@ class LastPlans {
                 .toList();
         Map<UUID, SheetWallRow> rows = sheetWalls.findBySheetIdOrderByPosition(sheet.id()).stream()
                 .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
-        WalkedFlat walked = walks.as(flat, sheet.turnoverId, markIds);
+        WalkedFlat walked = walks.as(flat, sheet.turnoverId, rows.keySet(), markIds, sheet.practice());
         List<Face> faces = new ArrayList<>();
         for (WalkedWall wall : walked.surfaces()) {
             Optional.ofNullable(rows.get(wall.surface().id()))

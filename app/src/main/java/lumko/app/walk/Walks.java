@@ -135,16 +135,33 @@ public class Walks {
                 openMarks(faces.stream().map(Surface::id).toList()));
     }
 
-    /** A flat as it was walked in one turnover, with just the given marks on it, whatever has become of them since. */
+    /**
+     * Surfaces of a flat as they were walked in one turnover, with just the given marks on them, whatever has become of them
+     * since.
+     *
+     * @param practice as it was followed then
+     */
     @Transactional(readOnly = true)
-    public WalkedFlat as(Flat flat, UUID turnoverId, Collection<UUID> markIds) {
-        return walked(flat, flat.faces().toList(), Optional.of(turnoverId), placed(marks.findAllById(markIds)));
+    public WalkedFlat as(
+            Flat flat, UUID turnoverId, Set<UUID> surfaceIds, Collection<UUID> markIds, Practice practice) {
+        List<Surface> wanted = flat.faces()
+                .filter(surface -> surfaceIds.contains(surface.id()))
+                .toList();
+        return walked(flat, wanted, Optional.of(turnoverId), placed(marks.findAllById(markIds)), practice);
     }
 
     private WalkedFlat walked(
             Flat flat, List<Surface> wanted, Optional<UUID> turnoverId, Map<UUID, List<PlacedMark>> bySurface) {
+        return walked(flat, wanted, turnoverId, bySurface, practices.of(turnoverId));
+    }
+
+    private WalkedFlat walked(
+            Flat flat,
+            List<Surface> wanted,
+            Optional<UUID> turnoverId,
+            Map<UUID, List<PlacedMark>> bySurface,
+            Practice practice) {
         Turn turn = turn(turnoverId);
-        Practice practice = practices.of(turnoverId);
         Catalogue catalogue = figures.catalogue();
         Looking looking = new Looking(flat, turn, practice, catalogue, speaker.today());
         List<WalkedWall> walls = wanted.stream()

@@ -143,6 +143,8 @@ public enum Advice {
     BAG_OVER_WEEK,
     /** Looked at from about 1.2 m and from both sides. */
     INSPECT_1_2_M,
+    /** Looked at from about 2 m and from both sides. */
+    INSPECT_2_M,
     /** What is left is labelled: what, where, when, how much. */
     LABEL_LEFTOVERS,
     /** No weight on the tool, outwards, ever drier. */
