@@ -25,6 +25,7 @@ import lumko.core.job.Cover;
 import lumko.core.job.Given;
 import lumko.core.job.GoesOn;
 import lumko.core.quantity.Times;
+import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
 import lumko.core.record.Raw;
 import lumko.core.record.Stack;
@@ -87,6 +88,29 @@ class JudgeTest {
                     .allSatisfy(option -> assertThat(option.expected()).isGreaterThanOrEqualTo(chosen.expected()));
             assertThat(verdict.reasons()).isNotEmpty();
             assertThat(verdict.options().getLast().isAllowed()).isTrue();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = PaintBasis.class,
+            names = {"SAME_TIN", "SAME_BATCH", "BOUGHT_AGAIN", "NOT_CONFIRMED"})
+    void oneSpotMoreNeverShowsLess(PaintBasis basis) {
+        Random random = new Random(19);
+        for (int n = 0; n < 25; n++) {
+            Film film = Cases.film(LIGHT, 2 + random.nextDouble(12));
+            double years = random.nextDouble(5);
+            List<Mark> marks = new ArrayList<>();
+            double before = 0;
+            for (int m = 0; m < 6; m++) {
+                FaultKind kind = List.of(FaultKind.NAIL_HOLE, FaultKind.SCREW_HOLE, FaultKind.DING, FaultKind.ANCHOR)
+                        .get(random.nextInt(4));
+                marks.add(Given.at(kind, 300 + random.nextDouble(4400), 100 + random.nextDouble(2300)));
+                Verdict verdict = judge.judge(Cases.wall(film, years, basis, marks));
+                double shows = verdict.option(Action.DAB).shows().likely();
+                assertThat(shows).isGreaterThanOrEqualTo(before - 1e-9);
+                before = shows;
+            }
         }
     }
 
