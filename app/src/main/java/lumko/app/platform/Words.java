@@ -64,6 +64,11 @@ public final class Words {
         return messages.getMessage(key, null, null, units.locale()) != null;
     }
 
+    /** The sentence of a key; where old coats are worked wet, the one that says so, as far as there is another. */
+    public String how(String key, boolean isWet) {
+        return isWet && knows(key + ".wet") ? say(key + ".wet") : say(key);
+    }
+
     /** A thing as a reader would write it: a quantity with its unit, a number, a word for a case. */
     public String show(Object thing) {
         return switch (thing) {

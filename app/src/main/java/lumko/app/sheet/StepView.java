@@ -45,7 +45,9 @@ public final class StepView {
 
     /** How it is done, in a sentence or two. */
     public String how(SheetStep step) {
-        String how = words.say("step." + step.activity().kind().name() + ".how");
+        String how = words.how(
+                "step." + step.activity().kind().name() + ".how",
+                sheet.flat().house().site().isWorkedWet(figures));
         String asHere = HowItIsDone.questions(step.activity().kind()).stream()
                 .map(question -> words.name(sheet.practice().of(question)))
                 .collect(Collectors.joining("; "));

@@ -13,6 +13,7 @@ import lumko.core.drying.Drying.Dries;
 import lumko.core.drying.Purpose;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
+import lumko.core.figure.Catalogue;
 import lumko.core.repair.Choice;
 
 /** How a mark is made good, put into words. */
@@ -20,10 +21,12 @@ public final class MarkView {
     private static final double MM_PER_INCH = 25.4;
 
     private final RepairedMark repaired;
+    private final boolean isWet;
     private final Words words;
 
-    MarkView(RepairedMark repaired, Words words) {
+    MarkView(RepairedMark repaired, Catalogue figures, Words words) {
         this.repaired = repaired;
+        this.isWet = repaired.wall().flat().house().site().isWorkedWet(figures);
         this.words = words;
     }
 
@@ -40,7 +43,7 @@ public final class MarkView {
     }
 
     public String how() {
-        return words.say("how." + repaired.repair().method().name());
+        return words.how("how." + repaired.repair().method().name(), isWet);
     }
 
     /** What goes wrong with it and how one sees that. */

@@ -181,7 +181,7 @@ class WalkPage {
     void showMark(UUID markId, Model model) {
         RepairedMark repaired = walks.repaired(markId);
         model.addAttribute("repaired", repaired);
-        model.addAttribute("view", new MarkView(repaired, speaker.words()));
+        model.addAttribute("view", new MarkView(repaired, figures.catalogue(), speaker.words()));
         model.addAttribute("events", history.ofMark(markId));
         model.addAttribute(
                 "mayChange",

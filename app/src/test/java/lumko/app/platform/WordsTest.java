@@ -26,6 +26,7 @@ import lumko.core.quantity.OutOfRangeException;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
+import lumko.core.repair.Method;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -167,6 +168,23 @@ class WordsTest {
     @MethodSource("keys")
     void everyCaseHasItsWords(String key) {
         assertThat(metric.knows(key)).isTrue();
+    }
+
+    static Stream<String> hows() {
+        return Stream.concat(
+                Stream.of(ActivityKind.values()).map(kind -> "step." + kind + ".how"),
+                Stream.of(Method.values()).map(method -> "how." + method));
+    }
+
+    /** A wet sanding sponge may; a primer that is new holds no lead. */
+    @ParameterizedTest
+    @MethodSource("hows")
+    void whereOldCoatsMayHoldLeadNothingTellsToSandDry(String key) {
+        assertThat(metric.how(key, true)
+                        .toLowerCase(Locale.ROOT)
+                        .replace("sanding sponge", "")
+                        .replace("no dry sanding", ""))
+                .doesNotContainPattern("\\bsand(s|ed|ing)?\\b|\\b(80|100|120|150|180|220)\\b|wire brush");
     }
 
     @Test

@@ -13,6 +13,11 @@ public record Site(int builtYear, boolean texturedCoating) {
         return texturedCoating && builtYear < figures.limit(Figure.ASBESTOS_BEFORE);
     }
 
+    /** Whether old coats are worked wet and never sanded dry. */
+    public boolean isWorkedWet(Catalogue figures) {
+        return mayHoldLead(figures) || mayHoldAsbestos(figures);
+    }
+
     /** What disturbs old coats, with the caution it asks for in this house. */
     public Move disturbing(Move move, Catalogue figures) {
         Move more = move;

@@ -63,6 +63,6 @@ public record Ground(
 
     /** Where old coats may hold lead or asbestos, or the house levels damp, nothing is sanded dry. */
     public boolean isWorkedWet(Practice practice, Catalogue figures) {
-        return practice.is(School.DAMP_SPONGE) || site.mayHoldLead(figures) || site.mayHoldAsbestos(figures);
+        return practice.is(School.DAMP_SPONGE) || site.isWorkedWet(figures);
     }
 }
