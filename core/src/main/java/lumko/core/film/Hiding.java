@@ -137,6 +137,11 @@ public final class Hiding {
         return new Coats(left, colours, needed);
     }
 
+    /** What is seen of one film of any thickness over what is there. */
+    public Spectrum seen(Spectrum before, double dryMicrometres) {
+        return Spectrum.of(Spectrum.START, paint.reflectance(dryMicrometres, backing(before), Surface.OF_PAINT));
+    }
+
     /**
      * The dry film that hides what is there, in µm: where what is left is just not seen any more. By bisection between films
      * that no roller leaves and more coats than anyone puts on.

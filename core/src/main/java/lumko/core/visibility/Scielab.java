@@ -66,53 +66,75 @@ public final class Scielab {
             throw new IllegalArgumentException("this eye looks at %d × %d samples, was %d × %d"
                     .formatted(width, height, picture.width(), picture.height()));
         }
-        double[][] blurred = new double[3][];
-        for (int channel = 0; channel < 3; channel++) {
-            blurred[channel] = blurred(channel, opponent(OPPONENT[channel], picture));
-        }
-        return lab(blurred);
+        return lab(blurred(picture));
     }
 
-    private double[] opponent(double[] row, XyzField picture) {
-        double[] x = picture.x();
-        double[] y = picture.y();
-        double[] z = picture.z();
-        double[] out = new double[x.length];
-        double fromX = row[0];
-        double fromY = row[1];
-        double fromZ = row[2];
-        for (int at = 0; at < out.length; at++) {
-            out[at] = fromX * x[at] + fromY * y[at] + fromZ * z[at];
-        }
-        return out;
-    }
-
-    private double[] blurred(int channel, double[] plane) {
-        double sum = 0;
-        for (double[] gaussian : FILTERS[channel]) {
-            sum += gaussian[0];
-        }
-        double[] out = new double[plane.length];
-        for (int n = 0; n < FILTERS[channel].length; n++) {
-            double weight = FILTERS[channel][n][0] / sum;
-            double[] one = Blur.of(plane, height, width, down[channel][n], across[channel][n]);
-            for (int at = 0; at < out.length; at++) {
-                out[at] += weight * one[at];
+    /** The same blur of a change between two pictures: the filters are linear. */
+    XyzField blurred(XyzField change) {
+        float[][][] planes = planes(change);
+        XyzField out = new XyzField(width, height);
+        for (int row = 0; row < height; row++) {
+            for (int column = 0; column < width; column++) {
+                double one = planes[0][row][column];
+                double two = planes[1][row][column];
+                double three = planes[2][row][column];
+                int at = row * width + column;
+                out.x()[at] = BACK[0][0] * one + BACK[0][1] * two + BACK[0][2] * three;
+                out.y()[at] = BACK[1][0] * one + BACK[1][1] * two + BACK[1][2] * three;
+                out.z()[at] = BACK[2][0] * one + BACK[2][1] * two + BACK[2][2] * three;
             }
         }
         return out;
     }
 
-    private LabField lab(double[][] opponent) {
+    private float[][][] planes(XyzField picture) {
+        float[][][] blurred = new float[3][][];
+        for (int channel = 0; channel < 3; channel++) {
+            blurred[channel] = blurred(channel, opponent(OPPONENT[channel], picture));
+        }
+        return blurred;
+    }
+
+    private float[][] opponent(double[] row, XyzField picture) {
+        double[] x = picture.x();
+        double[] y = picture.y();
+        double[] z = picture.z();
+        float[][] out = new float[height][width];
+        for (int down = 0; down < height; down++) {
+            float[] line = out[down];
+            int from = down * width;
+            for (int at = 0; at < width; at++) {
+                line[at] = (float) (row[0] * x[from + at] + row[1] * y[from + at] + row[2] * z[from + at]);
+            }
+        }
+        return out;
+    }
+
+    private float[][] blurred(int channel, float[][] plane) {
+        double sum = 0;
+        for (double[] gaussian : FILTERS[channel]) {
+            sum += gaussian[0];
+        }
+        float[][] out = new float[height][width];
+        float[][] turned = Blur.transposed(plane);
+        for (int n = 0; n < FILTERS[channel].length; n++) {
+            float weight = (float) (FILTERS[channel][n][0] / sum);
+            float[][] one = Blur.of(turned, down[channel][n], across[channel][n]);
+            for (int row = 0; row < height; row++) {
+                float[] to = out[row];
+                float[] from = one[row];
+                for (int at = 0; at < width; at++) {
+                    to[at] += weight * from[at];
+                }
+            }
+        }
+        return out;
+    }
+
+    private LabField lab(XyzField seen) {
         LabField field = new LabField(width, height);
-        double[] one = opponent[0];
-        double[] two = opponent[1];
-        double[] three = opponent[2];
-        for (int at = 0; at < one.length; at++) {
-            double x = BACK[0][0] * one[at] + BACK[0][1] * two[at] + BACK[0][2] * three[at];
-            double y = BACK[1][0] * one[at] + BACK[1][1] * two[at] + BACK[1][2] * three[at];
-            double z = BACK[2][0] * one[at] + BACK[2][1] * two[at] + BACK[2][2] * three[at];
-            field.put(at, x, y, z);
+        for (int at = 0; at < width * height; at++) {
+            field.put(at, seen.x()[at], seen.y()[at], seen.z()[at]);
         }
         return field;
     }

@@ -1,0 +1,53 @@
+package lumko.core.visibility;
+
+import lumko.core.quantity.Limits;
+
+/**
+ * A touched-up spot on a wall: a centre with all the paint, round it a ring over which it grows thinner, under it filler that
+ * may stand proud or lie hollow.
+ *
+ * @param centre diameter of what is covered wholly, 1–2000 mm
+ * @param feather width of the ring round it, 0–500 mm; 0 where the edge is left as the tool leaves it
+ * @param filler diameter of what was filled, 0–2000 mm
+ * @param proud how far the filler stands out of the wall, −2 to 2 mm; below 0 it lies hollow
+ * @param isSmooth whether the wall's own relief is lost where it was filled
+ * @param isSealed whether the filler was primed or dabbed before, so that it does not drink the paint and look dull
+ */
+public record Patch(
+        double centre,
+        double feather,
+        TouchUpTool tool,
+        double filler,
+        double proud,
+        boolean isSmooth,
+        boolean isSealed) {
+    public static final Limits CENTRE = new Limits("diameter of the spot", 1, 2000, "mm");
+    public static final Limits FEATHER = new Limits("feather", 0, 500, "mm");
+    public static final Limits FILLER = new Limits("diameter of the filler", 0, 2000, "mm");
+    public static final Limits PROUD = new Limits("filler above the wall", -2, 2, "mm");
+
+    public Patch {
+        CENTRE.check(centre);
+        FEATHER.check(feather);
+        FILLER.check(filler);
+        PROUD.check(proud);
+    }
+
+    /** Paint alone on a sound wall. */
+    public static Patch of(double centre, double feather, TouchUpTool tool) {
+        return new Patch(centre, feather, tool, 0, 0, false, true);
+    }
+
+    public Patch withFeather(double other) {
+        return new Patch(centre, other, tool, filler, proud, isSmooth, isSealed);
+    }
+
+    public Patch with(TouchUpTool other) {
+        return new Patch(centre, feather, other, filler, proud, isSmooth, isSealed);
+    }
+
+    /** Half across all that is painted. */
+    double outerRadius() {
+        return centre / 2 + feather;
+    }
+}

@@ -1,0 +1,185 @@
+package lumko.core.visibility;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import lumko.core.colour.ColourDifference;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Xyz;
+import lumko.core.quantity.Limits;
+
+/**
+ * How visible a touch-up is to an eye at a distance: the 98th percentile of ΔE00 between the wall with it and without, as that
+ * eye blurs them, over the patch and 20 mm round it.
+ *
+ * <p>The change that the patch makes is blurred, not both pictures: the filters are linear, and what is left of the wall's own
+ * stipple behind them is small beside the colour that the difference is told from. <i>Limits</i>: one patch on an even wall;
+ * the comparison is with this wall, not with a perfect one; screens, glasses and tired eyes are not known.
+ */
+public final class Visibility {
+    public static final Limits DISTANCE = new Limits("distance of the eye", 0.1, 20, "m");
+    public static final Limits DAYS = new Limits("days since it was painted", 0, 10_000, "days");
+
+    /** For one who looks for it: the painter, the inspection. Below, it is gone. */
+    public static final double LOOKED_FOR = 1;
+
+    /** For one who does not: a viewing. */
+    public static final double NOT_LOOKED_FOR = 2;
+
+    /** The score is what so many in a hundred samples stay below. */
+    private static final double PERCENTILE = 98;
+
+    /** Of the samples, those that may be above it, with room for what the quick order gets wrong. */
+    private static final double SORTED = 0.05;
+
+    private static final int FEWEST_SAMPLES = 64;
+    private static final int MOST_SAMPLES = 512;
+
+    /** Samples to a degree: four to the finest Gaussian of the eye would be 140; what is finer than 1½ minutes adds nothing. */
+    private static final double PER_DEGREE = 40;
+
+    private static final double NEAREST = 0.2;
+    private static final double FURTHEST = 12;
+
+    private final Scene scene;
+    private final double perDegree;
+    private final Map<Integer, Relief> reliefs = new ConcurrentHashMap<>();
+
+    public Visibility(Scene scene) {
+        this(scene, PER_DEGREE);
+    }
+
+    Visibility(Scene scene, double perDegree) {
+        this.scene = scene;
+        this.perDegree = perDegree;
+    }
+
+    /** ΔE00 from a distance in metres, so many days after it was painted. */
+    public double score(View view, double metres, double days) {
+        DISTANCE.check(metres);
+        DAYS.check(days);
+        double degree = metres * 1000 * Math.tan(Math.toRadians(1));
+        int height = samples(2 * scene.reach() / degree * perDegree);
+        int width = samples(2 * scene.reach() * view.cosine() / degree * perDegree);
+        return score(view, metres, days, width, height);
+    }
+
+    private static int samples(double wanted) {
+        return (int) Math.clamp(Math.ceil(wanted), FEWEST_SAMPLES, MOST_SAMPLES);
+    }
+
+    /** The same on a grid of one's own. */
+    double score(View view, double metres, double days, int width, int height) {
+        Scene.Change change = scene.change(view, days, width, height, relief(width, height));
+        double down = Scielab.perDegree(metres * 1000, 2 * scene.reach() / height);
+        double across = Scielab.perDegree(metres * 1000, 2 * scene.reach() / width) / view.cosine();
+        XyzField seen = new Scielab(width, height, across, down).blurred(change.added());
+        return percentile(seen, change);
+    }
+
+    /** The wall stays the same while the eye walks and the days pass: its stipple is worked out once a grid. */
+    private Relief relief(int width, int height) {
+        return reliefs.computeIfAbsent(width * 10_000 + height, grid -> scene.relief(width, height));
+    }
+
+    /** Orders the samples by a metric at the wall's own colour, and works out exactly what lies about the percentile. */
+    private static double percentile(XyzField seen, Scene.Change change) {
+        Metric metric = new Metric(change.wall());
+        int looked = 0;
+        for (boolean is : change.isLookedAt()) {
+            looked += is ? 1 : 0;
+        }
+        float[] ranks = new float[looked];
+        int[] where = new int[looked];
+        int n = 0;
+        for (int at = 0; at < change.isLookedAt().length; at++) {
+            if (change.isLookedAt()[at]) {
+                ranks[n] = (float) metric.square(seen.x()[at], seen.y()[at], seen.z()[at]);
+                where[n++] = at;
+            }
+        }
+        int kept = (int) Math.min(looked, Math.ceil(SORTED * looked) + 2);
+        float from = Selection.smallest(ranks.clone(), looked - kept);
+        double[] exact = new double[looked];
+        int above = 0;
+        for (int each = 0; each < looked; each++) {
+            if (ranks[each] >= from) {
+                int at = where[each];
+                exact[above++] = metric.exact(seen.x()[at], seen.y()[at], seen.z()[at]);
+            }
+        }
+        double[] top = Arrays.copyOf(exact, above);
+        Arrays.sort(top);
+        double place = PERCENTILE / 100 * (looked - 1) - (looked - above);
+        int below = (int) Math.clamp(Math.floor(place), 0, above - 1);
+        int next = Math.min(above - 1, below + 1);
+        return top[below] + Math.clamp(place - below, 0, 1) * (top[next] - top[below]);
+    }
+
+    /** How far apart two colours are near one of them: as a quadratic form for ordering, and exactly. */
+    private static final class Metric {
+        private static final double STEP = 0.05;
+
+        private final Xyz wall;
+        private final Lab lab;
+        private final double[] form = new double[6];
+
+        Metric(Xyz wall) {
+            this.wall = wall;
+            this.lab = Lab.of(wall, Scielab.WHITE);
+            form[0] = squared(STEP, 0, 0);
+            form[1] = squared(0, STEP, 0);
+            form[2] = squared(0, 0, STEP);
+            form[3] = squared(STEP, STEP, 0) - form[0] - form[1];
+            form[4] = squared(STEP, 0, STEP) - form[0] - form[2];
+            form[5] = squared(0, STEP, STEP) - form[1] - form[2];
+        }
+
+        private double squared(double x, double y, double z) {
+            double difference = exact(x, y, z);
+            return difference * difference / (STEP * STEP);
+        }
+
+        double square(double x, double y, double z) {
+            return form[0] * x * x
+                    + form[1] * y * y
+                    + form[2] * z * z
+                    + form[3] * x * y
+                    + form[4] * x * z
+                    + form[5] * y * z;
+        }
+
+        double exact(double x, double y, double z) {
+            Lab other = Lab.of(
+                    new Xyz(Math.max(0, wall.x() + x), Math.max(0, wall.y() + y), Math.max(0, wall.z() + z)),
+                    Scielab.WHITE);
+            return ColourDifference.between(lab, other);
+        }
+    }
+
+    /**
+     * From what distance in metres on it is gone: 0 where it is not seen even from near, and endless where it is seen
+     * from as far as anyone stands.
+     *
+     * @param notSeen below this score it is gone: {@link #LOOKED_FOR} or {@link #NOT_LOOKED_FOR}
+     */
+    public double goneFrom(View view, double days, double notSeen) {
+        if (score(view, FURTHEST, days) >= notSeen) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double near = NEAREST;
+        double far = FURTHEST;
+        if (score(view, near, days) < notSeen) {
+            return 0;
+        }
+        while (far / near > 1.02) {
+            double middle = Math.sqrt(near * far);
+            if (score(view, middle, days) >= notSeen) {
+                near = middle;
+            } else {
+                far = middle;
+            }
+        }
+        return far;
+    }
+}
