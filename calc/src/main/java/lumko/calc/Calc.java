@@ -21,6 +21,8 @@ import picocli.CommandLine.Command;
             RecipeCommand.class,
             BoxCommand.class,
             HideCommand.class,
+            ScielabCommand.class,
+            VisibilityCommand.class,
             JobCommand.class,
             CasesCommand.class,
             OrderCommand.class

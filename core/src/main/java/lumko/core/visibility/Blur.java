@@ -1,5 +1,7 @@
 package lumko.core.visibility;
 
+import java.util.Arrays;
+
 /**
  * A Gaussian exp(−r²/s²) of unit sum over the rows of a plane, which is continued by its edge values. A wide one is not run over
  * every sample: the plane is halved first, each time behind a Gaussian that leaves nothing to alias, what that has blurred
@@ -54,51 +56,71 @@ final class Blur {
     /**
      * Both axes of a plane, each by its own width in samples.
      *
-     * @param turned the plane with its columns for rows
+     * @param turned the plane with its columns for rows; it stays as it is
+     * @return a plane of the pool, to be given back
      */
-    static float[][] of(float[][] turned, Blur vertical, Blur horizontal) {
+    static float[][] of(float[][] turned, Blur vertical, Blur horizontal, Planes planes) {
         int columns = turned.length;
         int rows = turned[0].length;
-        float[][] across = transposed(horizontal.down(turned));
-        float[][] both = vertical.up(vertical.down(across), rows);
-        return horizontal.halvings == 0 ? both : transposed(horizontal.up(transposed(both), columns));
+        float[][] across = horizontal.down(turned, planes);
+        float[][] upright = turnedBack(across, planes);
+        float[][] down = vertical.down(upright, planes);
+        planes.give(upright);
+        float[][] both = vertical.up(down, rows, planes);
+        if (horizontal.halvings == 0) {
+            return both;
+        }
+        float[][] wide = horizontal.up(turnedBack(both, planes), columns, planes);
+        return turnedBack(wide, planes);
+    }
+
+    private static float[][] turnedBack(float[][] plane, Planes planes) {
+        float[][] turned = planes.take(plane[0].length, plane.length);
+        transpose(plane, turned);
+        planes.give(plane);
+        return turned;
     }
 
     /** Blurs along the columns, from row to row; coarser where the result is smooth. */
-    private float[][] down(float[][] plane) {
+    private float[][] down(float[][] plane, Planes planes) {
         float[][] coarse = plane;
         for (int n = 0; n < halvings; n++) {
-            coarse = halved(coarse);
+            float[][] halved = planes.take((coarse.length + 2 * MARGIN + 1) / 2, coarse[0].length);
+            for (int row = 0; row < halved.length; row++) {
+                convolve(coarse, HALVING, 2 * row - MARGIN, halved[row]);
+            }
+            giveUnless(coarse, plane, planes);
+            coarse = halved;
         }
-        float[][] out = new float[coarse.length][coarse[0].length];
+        float[][] out = planes.take(coarse.length, coarse[0].length);
         for (int row = 0; row < out.length; row++) {
             convolve(coarse, taps, row, out[row]);
         }
+        giveUnless(coarse, plane, planes);
         return out;
     }
 
-    private static float[][] halved(float[][] plane) {
-        float[][] out = new float[(plane.length + 2 * MARGIN + 1) / 2][plane[0].length];
-        for (int row = 0; row < out.length; row++) {
-            convolve(plane, HALVING, 2 * row - MARGIN, out[row]);
+    private static void giveUnless(float[][] plane, float[][] kept, Planes planes) {
+        if (plane != kept) {
+            planes.give(plane);
         }
-        return out;
     }
 
     /** Brings rows that were made coarser back to as many as there were. */
-    private float[][] up(float[][] coarse, int rows) {
+    private float[][] up(float[][] coarse, int rows, Planes planes) {
         if (halvings == 0) {
             return coarse;
         }
         int step = 1 << halvings;
         // the first coarse row lies a margin before the first row, at every level
         int first = -MARGIN * (step - 1);
-        float[][] out = new float[rows][coarse[0].length];
+        float[][] out = planes.take(rows, coarse[0].length);
         double[] weights = new double[6];
         for (int row = 0; row < rows; row++) {
             double at = (row - first) / (double) step;
             int base = (int) Math.floor(at) - 2;
             lagrange(at - base, weights);
+            Arrays.fill(out[row], 0);
             for (int tap = 0; tap < 6; tap += 2) {
                 addTwo(
                         out[row],
@@ -108,6 +130,7 @@ final class Blur {
                         (float) weights[tap + 1]);
             }
         }
+        planes.give(coarse);
         return out;
     }
 
@@ -127,7 +150,7 @@ final class Blur {
     /** One row of the result: rows beyond an edge are the row at the edge. Two taps at a time, so that sums stay at hand. */
     private static void convolve(float[][] plane, float[] taps, int middle, float[] out) {
         int last = plane.length - 1;
-        addOne(out, plane[Math.clamp(middle, 0, last)], taps[0]);
+        setOne(out, plane[Math.clamp(middle, 0, last)], taps[0]);
         int tap = 1;
         for (; tap + 1 < taps.length; tap += 2) {
             addFour(
@@ -149,9 +172,9 @@ final class Blur {
         }
     }
 
-    private static void addOne(float[] out, float[] one, float weight) {
+    private static void setOne(float[] out, float[] one, float weight) {
         for (int at = 0; at < out.length; at++) {
-            out[at] += weight * one[at];
+            out[at] = weight * one[at];
         }
     }
 
@@ -169,10 +192,9 @@ final class Blur {
     }
 
     /** Rows to columns, in tiles that stay in the cache. */
-    static float[][] transposed(float[][] plane) {
+    static void transpose(float[][] plane, float[][] out) {
         int rows = plane.length;
         int columns = plane[0].length;
-        float[][] out = new float[columns][rows];
         int tile = 32;
         for (int top = 0; top < rows; top += tile) {
             for (int left = 0; left < columns; left += tile) {
@@ -186,6 +208,5 @@ final class Blur {
                 }
             }
         }
-        return out;
     }
 }

@@ -46,6 +46,11 @@ public record Patch(
         return new Patch(centre, feather, other, filler, proud, isSmooth, isSealed);
     }
 
+    /** The same with its filler flush, sealed and in the relief of the wall. */
+    Patch levelled() {
+        return new Patch(centre, feather, tool, filler, 0, false, true);
+    }
+
     /** Half across all that is painted. */
     double outerRadius() {
         return centre / 2 + feather;

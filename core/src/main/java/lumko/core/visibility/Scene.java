@@ -77,6 +77,38 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
         return new Change(added, isLookedAt, wallSeen(wallSheen, lighting));
     }
 
+    /**
+     * The piece of wall with the patch on it, as it would be painted: the same field that is scored, before any eye has blurred
+     * it.
+     */
+    public XyzField picture(View view, double days, int width, int height) {
+        Relief relief = relief(width, height);
+        Lighting lighting = new Lighting(view);
+        Sheen sheen = lighting.sheen(paints.wallGloss());
+        XyzField picture = change(view, days, width, height, relief).added();
+        Xyz bare = paints.wall();
+        double slope = wall.slope();
+        for (int at = 0; at < width * height; at++) {
+            double hx = slope * relief.across(at);
+            double hy = slope * relief.down(at);
+            double there = lighting.scattered(hx, hy);
+            double thrown = light.share() * sheen.at(lighting.off(hx, hy));
+            picture.x()[at] += bare.x() * there + thrown * Scielab.WHITE.x();
+            picture.y()[at] += bare.y() * there + thrown * Scielab.WHITE.y();
+            picture.z()[at] += bare.z() * there + thrown * Scielab.WHITE.z();
+        }
+        return picture;
+    }
+
+    /** How wide and high the piece of wall is that is scored and drawn, in mm. */
+    public double side() {
+        return 2 * reach();
+    }
+
+    public Scene with(Patch other) {
+        return new Scene(other, paints, wall, light);
+    }
+
     /** What the patch makes of one sample; everything that depends on the distance from its middle alone is looked up. */
     private final class Painted {
         private static final int PLACES = 2048;

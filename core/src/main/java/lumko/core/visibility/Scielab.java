@@ -88,38 +88,44 @@ public final class Scielab {
     }
 
     private float[][][] planes(XyzField picture) {
+        Planes planes = new Planes();
         float[][][] blurred = new float[3][][];
         for (int channel = 0; channel < 3; channel++) {
-            blurred[channel] = blurred(channel, opponent(OPPONENT[channel], picture));
+            float[][] turned = opponent(OPPONENT[channel], picture, planes);
+            blurred[channel] = blurred(channel, turned, planes);
+            planes.give(turned);
         }
         return blurred;
     }
 
-    private float[][] opponent(double[] row, XyzField picture) {
+    /** An opponent channel with its columns for rows. */
+    private float[][] opponent(double[] row, XyzField picture, Planes planes) {
         double[] x = picture.x();
         double[] y = picture.y();
         double[] z = picture.z();
-        float[][] out = new float[height][width];
+        float[][] upright = planes.take(height, width);
         for (int down = 0; down < height; down++) {
-            float[] line = out[down];
+            float[] line = upright[down];
             int from = down * width;
             for (int at = 0; at < width; at++) {
                 line[at] = (float) (row[0] * x[from + at] + row[1] * y[from + at] + row[2] * z[from + at]);
             }
         }
-        return out;
+        float[][] turned = planes.take(width, height);
+        Blur.transpose(upright, turned);
+        planes.give(upright);
+        return turned;
     }
 
-    private float[][] blurred(int channel, float[][] plane) {
+    private float[][] blurred(int channel, float[][] turned, Planes planes) {
         double sum = 0;
         for (double[] gaussian : FILTERS[channel]) {
             sum += gaussian[0];
         }
         float[][] out = new float[height][width];
-        float[][] turned = Blur.transposed(plane);
         for (int n = 0; n < FILTERS[channel].length; n++) {
             float weight = (float) (FILTERS[channel][n][0] / sum);
-            float[][] one = Blur.of(turned, down[channel][n], across[channel][n]);
+            float[][] one = Blur.of(turned, down[channel][n], across[channel][n], planes);
             for (int row = 0; row < height; row++) {
                 float[] to = out[row];
                 float[] from = one[row];
@@ -127,6 +133,7 @@ public final class Scielab {
                     to[at] += weight * from[at];
                 }
             }
+            planes.give(one);
         }
         return out;
     }

@@ -1,7 +1,12 @@
 package lumko.core.visibility;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
@@ -37,6 +42,9 @@ public final class Visibility {
 
     /** Samples to a degree: four to the finest Gaussian of the eye would be 140; what is finer than 1½ minutes adds nothing. */
     private static final double PER_DEGREE = 40;
+
+    /** A feather that is tried wider, in mm. */
+    private static final double WIDER = 30;
 
     private static final double NEAREST = 0.2;
     private static final double FURTHEST = 12;
@@ -181,5 +189,38 @@ public final class Visibility {
             }
         }
         return far;
+    }
+
+    /**
+     * What would help, the most first; only what brings it nearer. Each is worked out, none is a rule.
+     *
+     * @param washed the wall once it is washed, where it is soiled
+     */
+    public List<Help> helps(View view, double days, double notSeen, Optional<Paints> washed) {
+        double now = goneFrom(view, days, notSeen);
+        if (now == 0) {
+            return List.of();
+        }
+        Patch patch = scene.patch();
+        Map<Help.Kind, Visibility> others = new EnumMap<>(Help.Kind.class);
+        others.put(
+                Help.Kind.FEATHER_WIDER,
+                on(scene.with(patch.withFeather(Math.min(Patch.FEATHER.high(), patch.feather() + WIDER)))));
+        others.put(Help.Kind.TOOL_OF_THE_WALL, on(scene.with(patch.with(scene.wall()))));
+        others.put(Help.Kind.LEVEL_THE_FILLER, on(scene.with(patch.levelled())));
+        washed.ifPresent(
+                clean -> others.put(Help.Kind.WASH_FIRST, on(new Scene(patch, clean, scene.wall(), scene.light()))));
+        List<Help> helps = new ArrayList<>();
+        others.forEach((kind, other) -> helps.add(new Help(kind, other.goneFrom(view, days, notSeen))));
+        helps.add(new Help(Help.Kind.WAIT_A_WEEK, goneFrom(view, days + 7, notSeen)));
+        helps.add(new Help(Help.Kind.ROLL_THE_WALL, 0));
+        return helps.stream()
+                .filter(help -> help.goneFrom() < now)
+                .sorted(Comparator.comparingDouble(Help::goneFrom).thenComparing(Help::kind))
+                .toList();
+    }
+
+    private Visibility on(Scene other) {
+        return new Visibility(other, perDegree);
     }
 }

@@ -1,6 +1,7 @@
 package lumko.core.visibility;
 
 import lumko.core.colour.Lab;
+import lumko.core.colour.Srgb;
 import lumko.core.colour.Xyz;
 
 /**
@@ -18,5 +19,17 @@ public record XyzField(int width, int height, double[] x, double[] y, double[] z
         x[at] = xyz.x();
         y[at] = xyz.y();
         z[at] = xyz.z();
+    }
+
+    /** What a screen shows of it: 0xRRGGBB, sample by sample. */
+    public int[] onScreen() {
+        int[] rgb = new int[x.length];
+        for (int at = 0; at < rgb.length; at++) {
+            Srgb shown = Srgb.of(
+                            Lab.of(new Xyz(Math.max(0, x[at]), Math.max(0, y[at]), Math.max(0, z[at])), Scielab.WHITE))
+                    .srgb();
+            rgb[at] = shown.red() << 16 | shown.green() << 8 | shown.blue();
+        }
+        return rgb;
     }
 }
