@@ -56,6 +56,7 @@ class ArchitectureTest {
             room("drying", "figure", "quantity"),
             room("record", "colour", "paint", "quantity"),
             room("film", "colour", "geometry", "paint", "quantity", "record"),
+            room("visibility", "colour", "film", "quantity"),
             room("hold", "figure", "paint", "record"),
             room("activity", "drying", "figure", "quantity", "record"),
             room("repair", "activity", "drying", "fault", "figure", "geometry", "practice", "quantity", "record"),
@@ -83,13 +84,16 @@ class ArchitectureTest {
                     "drying",
                     "fault",
                     "figure",
+                    "film",
                     "geometry",
                     "job",
+                    "paint",
                     "practice",
                     "quantity",
                     "record",
                     "repair",
-                    "schedule"));
+                    "schedule",
+                    "visibility"));
 
     private static Map.Entry<String, Set<String>> room(String name, String... known) {
         return Map.entry(name, Set.of(known));

@@ -52,6 +52,7 @@ class ViewsTest extends BrowserTest {
                 "/surfaces/" + wall(flat, 0).id() + "/edit",
                 "/walls/" + ceiling(flat).id() + "/walk",
                 "/marks/" + marked(flat),
+                "/marks/" + marked(flat) + "/touch-up",
                 "/walls/" + wall(flat, 0).id() + "/reading",
                 "/bench",
                 "/exchange",
@@ -125,7 +126,8 @@ class ViewsTest extends BrowserTest {
 
     private static void assertTargetsAreBigEnoughForAGlove(Page page, String view) {
         Object small = page.evaluate("""
-                () => [...document.querySelectorAll('button, nav a, a.btn, summary, select, input:not([type=hidden]):not([type=checkbox])')]
+                () => [...document.querySelectorAll('button, nav a, a.btn, summary, select, input:not([type=hidden])')]
+                  .map(e => e.matches('[type=radio], [type=checkbox]') ? e.closest('label') ?? e : e)
                   .filter(e => e.offsetParent && !e.closest('.sr-only'))
                   .filter(e => e.getBoundingClientRect().height < 43.5)
                   .map(e => e.outerHTML.slice(0, 80))""");

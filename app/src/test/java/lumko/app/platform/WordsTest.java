@@ -27,6 +27,8 @@ import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
 import lumko.core.repair.Method;
+import lumko.core.visibility.Help;
+import lumko.core.visibility.TouchUpTool;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -153,6 +155,10 @@ class WordsTest {
                         Stream.of(Question.values()).map(question -> "Question." + question),
                         Stream.of(School.values()).flatMap(school -> Stream.of("School." + school, "why." + school)),
                         Stream.of(Tool.values()).map(tool -> "Tool." + tool),
+                        Stream.of(TouchUpTool.values()).map(tool -> "TouchUpTool." + tool),
+                        Stream.of(Help.Kind.values())
+                                .filter(help -> help != Help.Kind.ROLL_THE_WALL)
+                                .map(help -> "touchUp.help." + help),
                         Stream.of(Caution.values())
                                 .flatMap(caution -> Stream.of("Caution." + caution, "cautionWord." + caution)),
                         Stream.of(FaultKind.values())

@@ -811,6 +811,77 @@ class WalkTest extends ApplicationTest {
     }
 
     @Nested
+    class WillItShow {
+        private UUID nail = new UUID(0, 0);
+
+        @BeforeEach
+        void aNailHole() {
+            nail = UUID.randomUUID();
+            set(nail, "NAIL_HOLE", 800, 1500);
+        }
+
+        private MvcTestResult get(String path, boolean htmx) {
+            var request = mvc.get().uri(path).with(user(member("jonas")));
+            return (htmx ? request.header("HX-Request", "true") : request).exchange();
+        }
+
+        @Test
+        void thePageSaysFromWhereItIsGoneAndWhatElseThereIs() {
+            assertThat(get("/marks/" + nail + "/touch-up", false))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains(
+                            "Will it show?",
+                            "id=\"gone\"",
+                            "Along the wall",
+                            "Feathered wide",
+                            "touch-up.png?feather=50");
+        }
+
+        @Test
+        void aHandleAnswersWithWhatIsSeenAndAsksForTheRestLater() {
+            assertThat(get("/marks/" + nail + "/touch-up?feather=120&days=0&tool=BRUSH&eye=3", true))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("after 0 days", "a brush", "/touch-up/more?feather=120")
+                    .doesNotContain("<html", "Feathered wide");
+            assertThat(get("/marks/" + nail + "/touch-up/more?feather=120&days=0&tool=BRUSH", true))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Feathered wide");
+        }
+
+        @Test
+        void thePictureIsDrawnByTheCore() {
+            assertThat(get("/marks/" + nail + "/touch-up.png?feather=20", false))
+                    .hasStatusOk()
+                    .hasContentType("image/png");
+        }
+
+        @Test
+        void whatAHandleCannotBeIsSaid() {
+            assertThat(get("/marks/" + nail + "/touch-up?feather=900&tool=MOP", true))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Feather must be 0–150 mm, was 900 mm.", "Tool must be one of the choices, was “MOP”.");
+        }
+
+        @Test
+        void whereNoColourIsKnownItCannotBeTried() {
+            UUID other = UUID.randomUUID();
+            post(
+                    member("jonas"),
+                    "/walls/" + wall(flat, 1).id() + "/marks",
+                    Map.of("id", other.toString(), "kind", "NAIL_HOLE", "leftMm", "500", "upMm", "1500"));
+            assertThat(get("/marks/" + other + "/touch-up", false))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("It cannot be tried");
+            assertThat(get("/marks/" + other + "/touch-up.png", false)).hasStatus(404);
+        }
+    }
+
+    @Nested
     class InHowManyCoats {
         private MvcTestResult choose(String coats, String reach) {
             return post(

@@ -186,7 +186,7 @@ class VisibilityTest {
             Patch patch = new Patch(40, 50, TouchUpTool.ROLLER_END, 20, 0.1, false, true);
             Scene scene = new Scene(patch, paints(1.5, 4, 4), TouchUpTool.ROLLER, new Light(share, 0, elevation));
             double usual = new Visibility(scene).score(view, metres, 0);
-            double halved = new Visibility(scene, 80).score(view, metres, 0);
+            double halved = new Visibility(scene, 52).score(view, metres, 0);
             assertThat(usual).isCloseTo(halved, Percentage.withPercentage(2));
         }
 

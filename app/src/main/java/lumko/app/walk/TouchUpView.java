@@ -1,0 +1,205 @@
+package lumko.app.walk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.platform.Words;
+import lumko.core.judge.TouchUp;
+import lumko.core.quantity.Length;
+import lumko.core.visibility.Help;
+import lumko.core.visibility.Scene;
+import lumko.core.visibility.TouchUpTool;
+import lumko.core.visibility.View;
+import lumko.core.visibility.Visibility;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** A touch-up on the bench, put into words. */
+public final class TouchUpView {
+    /** A dab is pulled out a little all the same. */
+    private static final double DABBED = 10;
+
+    private static final double FEATHERED = 60;
+
+    private final TouchUps.OnBench bench;
+    private final TouchUp.Tried tried;
+    private final double days;
+    private final double metres;
+    private final Words words;
+    private final Optional<Visibility> visibility;
+
+    TouchUpView(TouchUps.OnBench bench, TouchUp.Tried tried, double days, double metres, Words words) {
+        this.bench = bench;
+        this.tried = tried;
+        this.days = days;
+        this.metres = metres;
+        this.words = words;
+        this.visibility = bench.touchUp().scene(tried).map(Visibility::new);
+    }
+
+    public UUID markId() {
+        return bench.repaired().mark().id();
+    }
+
+    public String title() {
+        WalkedWall wall = bench.repaired().wall();
+        return words.say(
+                "touchUp.title",
+                wall.flat().house().name() + " " + wall.flat().number(),
+                wall.flat().labelOf(wall.surface().id(), words),
+                new MarkWords(words).of(bench.repaired().mark().mark()));
+    }
+
+    public UUID wallId() {
+        return bench.repaired().wall().surface().id();
+    }
+
+    public boolean isKnown() {
+        return visibility.isPresent();
+    }
+
+    // ---- handles
+
+    public double feather() {
+        return tried.feather();
+    }
+
+    public TouchUpTool tool() {
+        return tried.tool();
+    }
+
+    public double elevation() {
+        return tried.elevation();
+    }
+
+    public boolean isWashed() {
+        return tried.isWashed();
+    }
+
+    public double days() {
+        return days;
+    }
+
+    public double eye() {
+        return metres;
+    }
+
+    public boolean isLit() {
+        return visibility.isPresent() && scene().light().share() > 0;
+    }
+
+    private Scene scene() {
+        return bench.touchUp().scene(tried).orElseThrow();
+    }
+
+    /** What the handles say, each with its unit. */
+    public String told() {
+        return words.say(
+                isLit() ? "touchUp.told" : "touchUp.toldEven",
+                Length.ofMillimetres(tried.feather()),
+                words.name(tried.tool()),
+                words.number(days, 0),
+                Length.ofMetres(metres),
+                words.number(tried.elevation(), 0));
+    }
+
+    /** The address of the picture with these handles. */
+    public String picture() {
+        return address("/touch-up.png");
+    }
+
+    /** The address of what takes longer to work out. */
+    public String more() {
+        return address("/touch-up/more");
+    }
+
+    private String address(String what) {
+        return UriComponentsBuilder.fromPath("/marks/" + markId() + what)
+                .queryParam("feather", tried.feather())
+                .queryParam("tool", tried.tool())
+                .queryParam("elevation", tried.elevation())
+                .queryParam("days", days)
+                .queryParam("washed", tried.isWashed() ? "yes" : "no")
+                .toUriString();
+    }
+
+    // ---- what is seen
+
+    /** In large letters: from where it is gone, for one who looks for it. */
+    public String headline() {
+        return gone(goneFrom(View.FRONT));
+    }
+
+    public String front() {
+        return words.say("touchUp.front", words.number(days, 0));
+    }
+
+    public String along() {
+        return words.say("touchUp.along", gone(goneFrom(View.ALONG)));
+    }
+
+    private double goneFrom(View view) {
+        return visibility.orElseThrow().goneFrom(view, days, Visibility.LOOKED_FOR);
+    }
+
+    private String gone(double from) {
+        if (from == 0) {
+            return words.say("touchUp.never");
+        }
+        return Double.isInfinite(from)
+                ? words.say("touchUp.always")
+                : words.say("touchUp.gone", Length.ofMetres(Math.ceil(from * 10) / 10));
+    }
+
+    /** Whether somebody who stands where the handle says sees it. */
+    public String standing() {
+        double score = visibility.orElseThrow().score(View.FRONT, metres, days);
+        String key = score < Visibility.LOOKED_FOR
+                ? "touchUp.notSeen"
+                : score < Visibility.NOT_LOOKED_FOR ? "touchUp.seenByWhoLooks" : "touchUp.seen";
+        return words.say(key, Length.ofMetres(metres));
+    }
+
+    /** How sure that is: the paint may turn out lighter than on record. */
+    public String ifOff() {
+        double off = bench.touchUp().spread();
+        return bench.touchUp()
+                .scene(tried, off)
+                .map(scene -> new Visibility(scene).goneFrom(View.FRONT, days, Visibility.LOOKED_FOR))
+                .map(from -> words.say("touchUp.ifOff", gone(from)))
+                .orElse("");
+    }
+
+    /** Another way of doing it, with from where that is gone. */
+    public record Way(String name, String gone) {}
+
+    public List<Way> ways() {
+        List<Way> ways = new ArrayList<>();
+        ways.add(way("touchUp.dab", DABBED));
+        ways.add(way("touchUp.feather", FEATHERED));
+        ways.add(new Way(words.say("touchUp.roll"), words.say("touchUp.never")));
+        return ways;
+    }
+
+    private Way way(String key, double feather) {
+        double from = bench.touchUp()
+                .scene(tried.withFeather(feather))
+                .map(scene -> new Visibility(scene).goneFrom(View.FRONT, days, Visibility.LOOKED_FOR))
+                .orElseThrow();
+        return new Way(words.say(key), gone(from));
+    }
+
+    public List<String> helps() {
+        return visibility
+                .orElseThrow()
+                .helps(
+                        View.FRONT,
+                        days,
+                        Visibility.LOOKED_FOR,
+                        tried.isWashed() ? Optional.empty() : bench.touchUp().paints(true, 0))
+                .stream()
+                .filter(help -> help.kind() != Help.Kind.ROLL_THE_WALL)
+                .map(help -> words.say("touchUp.help." + help.kind().name(), gone(help.goneFrom())))
+                .toList();
+    }
+}
