@@ -109,6 +109,7 @@ class ScreenshotsTest extends BrowserTest {
                 .orElseThrow()
                 .id();
         shot(phone, "/marks/" + toggle, "mark-phone");
+        shot(desk, "/marks/" + toggle + "/touch-up?feather=70&days=2", "will-it-show");
         UUID unknown = wall(flat("Brickfield House", 19), 2).id();
         as(lead, () -> {
             readings.calibrate(unknown, true);
