@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
 import java.util.Set;
@@ -174,6 +175,20 @@ class WordsTest {
     @MethodSource("keys")
     void everyCaseHasItsWords(String key) {
         assertThat(metric.knows(key)).isTrue();
+    }
+
+    /** What else the keys of the walk do: larger, smaller, on, back, near, undo, several at once, the torch. */
+    private static final String TAKEN = "+=-,.'u;*";
+
+    @Test
+    void eachKindOfFaultHasAKeyOfItsOwn() {
+        List<String> keys = Stream.of(FaultKind.values())
+                .map(kind -> metric.say("faultKey." + kind))
+                .toList();
+        assertThat(keys).doesNotHaveDuplicates().allSatisfy(key -> {
+            assertThat(key).hasSize(1);
+            assertThat(TAKEN).doesNotContain(key);
+        });
     }
 
     static Stream<String> hows() {
