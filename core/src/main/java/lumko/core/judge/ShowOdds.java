@@ -119,8 +119,13 @@ final class ShowOdds {
         double likely = shows(spots, shared, 1);
         Chance first = new Chance(
                 shows(spots, shared, MAY_BE_OFF), likely, Math.max(likely, shows(spots, shared, 1 / MAY_BE_OFF)));
-        boolean isWashed = surface.places().size() > spots.size();
-        return new Odds(isWashed ? first.or(AFTER_WASHING) : first, again(spots, shared));
+        long putRight = surface.marks().stream()
+                .filter(mark -> mark.fault().kind().isPutRightAtTheEdge())
+                .count();
+        boolean isWashed = surface.places().size() > spots.size() + putRight;
+        Chance washed = isWashed ? first.or(AFTER_WASHING) : first;
+        // a line put right lies where a rolled surface would have it
+        return new Odds(putRight > 0 ? washed.or(AFTER_ROLLING) : washed, again(spots, shared));
     }
 
     /**

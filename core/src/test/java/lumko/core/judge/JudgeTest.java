@@ -617,6 +617,8 @@ class JudgeTest {
             assertThat(verdict.options())
                     .extracting(Option::action)
                     .containsExactly(Action.LEAVE, Action.DAB, Action.ROLL);
+            assertThat(verdict.option(Action.DAB).shows().likely())
+                    .isCloseTo(verdict.option(Action.ROLL).shows().likely(), Offset.offset(1e-9));
         }
     }
 }
