@@ -21,6 +21,11 @@ public final class TouchUpView {
 
     private static final double FEATHERED = 60;
 
+    /** From arm's length, and what is hardly seen there. Source: catalogue of figures, Limits of the verdict. */
+    private static final double NEAR = 0.7;
+
+    private static final double HARDLY = 0.5;
+
     private final TouchUps.OnBench bench;
     private final TouchUp.Tried tried;
     private final double days;
@@ -127,7 +132,7 @@ public final class TouchUpView {
 
     /** In large letters: from where it is gone, for one who looks for it. */
     public String headline() {
-        return gone(goneFrom(View.FRONT));
+        return gone(visibility.orElseThrow(), View.FRONT);
     }
 
     public String front() {
@@ -135,11 +140,14 @@ public final class TouchUpView {
     }
 
     public String along() {
-        return words.say("touchUp.along", gone(goneFrom(View.ALONG)));
+        return words.say("touchUp.along", gone(visibility.orElseThrow(), View.ALONG));
     }
 
-    private double goneFrom(View view) {
-        return visibility.orElseThrow().goneFrom(view, days, Visibility.LOOKED_FOR);
+    /** Where it is gone even from near, a difference may be left that is hardly seen. */
+    private String gone(Visibility of, View view) {
+        double from = of.goneFrom(view, days, Visibility.LOOKED_FOR);
+        boolean isHardlySeen = from == 0 && of.score(view, NEAR, days) >= HARDLY;
+        return isHardlySeen ? words.say("touchUp.hardly") : gone(from);
     }
 
     private String gone(double from) {
@@ -165,8 +173,7 @@ public final class TouchUpView {
         double off = bench.touchUp().spread();
         return bench.touchUp()
                 .scene(tried, off)
-                .map(scene -> new Visibility(scene).goneFrom(View.FRONT, days, Visibility.LOOKED_FOR))
-                .map(from -> words.say("touchUp.ifOff", gone(from)))
+                .map(scene -> words.say("touchUp.ifOff", gone(new Visibility(scene), View.FRONT)))
                 .orElse("");
     }
 
@@ -182,11 +189,8 @@ public final class TouchUpView {
     }
 
     private Way way(String key, double feather) {
-        double from = bench.touchUp()
-                .scene(tried.withFeather(feather))
-                .map(scene -> new Visibility(scene).goneFrom(View.FRONT, days, Visibility.LOOKED_FOR))
-                .orElseThrow();
-        return new Way(words.say(key), gone(from));
+        Scene scene = bench.touchUp().scene(tried.withFeather(feather)).orElseThrow();
+        return new Way(words.say(key), gone(new Visibility(scene), View.FRONT));
     }
 
     public List<String> helps() {
