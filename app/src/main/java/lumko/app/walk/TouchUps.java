@@ -5,17 +5,24 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import lumko.app.figure.Figures;
+import lumko.app.house.Surface;
 import lumko.app.house.Turnover;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
 import lumko.core.drying.Climate;
+import lumko.core.geometry.Raking;
+import lumko.core.geometry.Wall;
+import lumko.core.geometry.WindowLight;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.TouchUp;
+import lumko.core.quantity.Length;
 import lumko.core.visibility.Scene;
 import lumko.core.visibility.View;
 import org.springframework.stereotype.Service;
@@ -63,8 +70,31 @@ public class TouchUps {
                 viewing);
         return new OnBench(
                 repaired,
-                new TouchUp(surface, repaired.repair(), practices.of(turnover.map(Turnover::id)), figures.catalogue()),
+                new TouchUp(
+                        surface,
+                        repaired.repair(),
+                        elevation(repaired),
+                        practices.of(turnover.map(Turnover::id)),
+                        figures.catalogue()),
                 viewing);
+    }
+
+    /** By the window in the wall that the light comes from. */
+    private static OptionalDouble elevation(RepairedMark repaired) {
+        Surface surface = repaired.wall().surface();
+        if (!surface.light().isRaking()) {
+            return OptionalDouble.empty();
+        }
+        List<Surface> walls = repaired.wall().room().walls().toList();
+        int at = walls.stream().map(Surface::id).toList().indexOf(surface.id());
+        boolean isLeft = surface.light() == WindowLight.FROM_LEFT;
+        Wall neighbour =
+                walls.get((at + (isLeft ? walls.size() - 1 : 1)) % walls.size()).asWall();
+        Length fromLeft = repaired.mark().mark().centre().fromLeft();
+        Length fromCorner = isLeft
+                ? fromLeft
+                : Length.ofMillimetres(surface.asWall().width().inMillimetres() - fromLeft.inMillimetres());
+        return Raking.elevation(neighbour, isLeft, fromCorner);
     }
 
     /** The piece of wall from the front, as a PNG. */

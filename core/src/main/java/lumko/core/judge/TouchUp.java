@@ -1,6 +1,7 @@
 package lumko.core.judge;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
@@ -42,12 +43,15 @@ public final class TouchUp {
     private final SurfaceCase surface;
     private final Repair repair;
     private final Practice practice;
+    private final OptionalDouble elevation;
     private final double spread;
 
-    public TouchUp(SurfaceCase surface, Repair repair, Practice practice, Catalogue figures) {
+    /** @param elevation of raking light above the wall at the mark, in degrees, where its window is known */
+    public TouchUp(SurfaceCase surface, Repair repair, OptionalDouble elevation, Practice practice, Catalogue figures) {
         this.surface = surface;
         this.repair = repair;
         this.practice = practice;
+        this.elevation = elevation;
         this.spread = new SharedSpread(figures).of(surface).colour();
     }
 
@@ -66,7 +70,8 @@ public final class TouchUp {
 
     /** How this house would do it in this room. */
     public Tried usual() {
-        return new Tried(50, tool(), surface.light().isRaking() ? RAKING_ELEVATION : DAYLIGHT_ELEVATION, false);
+        double usually = surface.light().isRaking() ? RAKING_ELEVATION : DAYLIGHT_ELEVATION;
+        return new Tried(50, tool(), Math.rint(elevation.orElse(usually)), false);
     }
 
     private TouchUpTool tool() {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lumko.core.geometry.WindowLight;
 import lumko.core.job.Action;
 import lumko.core.job.JobPlanner;
@@ -27,6 +28,7 @@ class TouchUpTest {
         return new TouchUp(
                 surface,
                 planner.repair(NAIL, surface.face().with(Action.DAB), surface.job(Action.DAB)),
+                OptionalDouble.empty(),
                 practice,
                 FIGURES);
     }
