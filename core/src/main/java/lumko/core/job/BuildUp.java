@@ -45,7 +45,7 @@ public record BuildUp(int undercoats, int finish) {
                 && (isFresh || practice.is(School.ONE_COAT_WHERE_IT_HIDES))) {
             return new BuildUp(0, 1);
         }
-        int finish = practice.is(School.SELF_PRIMING_THREE) ? usual + 1 : usual;
+        int finish = Math.min(MOST_FINISH, practice.is(School.SELF_PRIMING_THREE) ? usual + 1 : usual);
         boolean isThinned = face.coatsOn().isThinned();
         // thinned for spraying it covered worse than it should have
         int toCome = Math.max(1, finish - face.coatsOn().coats());

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import lumko.core.colour.Lab;
 import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
 import lumko.core.job.Cover;
@@ -20,6 +21,8 @@ import lumko.core.job.GoesOn;
 import lumko.core.job.Job;
 import lumko.core.job.JobPlanner;
 import lumko.core.paint.Binder;
+import lumko.core.practice.Practice;
+import lumko.core.practice.School;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
 import org.junit.jupiter.api.Nested;
@@ -134,6 +137,14 @@ class BuiltUpTest {
             assertThat(PLANNER.plan(job(GRINS).with(List.of(asked))).unordered().activities())
                     .extracting(activity -> activity.kind().name())
                     .contains("PRIME_WALL", "PRIME_AGAIN", "ROLL", "ROLL_AGAIN", "ROLL_FURTHER");
+        }
+
+        @Test
+        void aHouseThatRollsFourCoatsAndPrimesWithAFurtherOneStopsAtFour() {
+            JobPlanner thorough = new JobPlanner(
+                    FIGURES.with(Figure.ROLLED_COATS, 4), Practice.STARTING.with(School.SELF_PRIMING_THREE));
+            assertThat(thorough.buildUp(job(GRINS).active().getFirst()).finish())
+                    .isEqualTo(BuildUp.MOST_FINISH);
         }
 
         @Test
