@@ -47,12 +47,16 @@ public final class VerdictView {
 
     /** What is done with a wall; where lines and chips are all there is, that they are put right. */
     static String name(WalkedWall wall, Action action, Words words) {
-        return action.isSpots() && wall.isPutRightAtItsEdges() ? words.say("walk.putsRight") : words.name(action);
+        return isPutRight(wall, action) ? words.say("walk.putsRight") : words.name(action);
+    }
+
+    private static boolean isPutRight(WalkedWall wall, Action action) {
+        return action.isSpots() && wall.found().isPutRightAtItsEdges();
     }
 
     /** The same in a word or two, where there is little room. */
     public String shortHeadline() {
-        return wall.action() == Action.LEAVE || wall.isPutRightAtItsEdges()
+        return wall.action() == Action.LEAVE || isPutRight(wall, wall.action())
                 ? headline()
                 : words.say("actionShort." + wall.action().name());
     }

@@ -88,18 +88,8 @@ public record WalkedWall(
         return face().isActive();
     }
 
-    /** Washing alone needs none, nor do lines and chips that are put right with another. */
+    /** Whether it has to be known what goes on. */
     public boolean needsPaint() {
-        boolean isPainted = action() != Action.LEAVE && action() != Action.WASH;
-        boolean isWithoutPaint = action().isSpots()
-                && marks.stream().allMatch(mark -> mark.mark().fault().isPutRightWithoutItsPaint());
-        return isPainted && !isWithoutPaint || !found.panels().isEmpty();
-    }
-
-    /** Whether nothing is done but to put lines and chips right at its edges. */
-    public boolean isPutRightAtItsEdges() {
-        return action().isSpots()
-                && !marks.isEmpty()
-                && marks.stream().allMatch(mark -> mark.mark().fault().kind().isPutRightAtTheEdge());
+        return face().needsItsPaint();
     }
 }

@@ -137,6 +137,23 @@ public record Face(
         return isBare() && (stack.isRaw() || stack.top() != TopLayer.BARE);
     }
 
+    /** Whether all that is marked are lines and chips beside it. */
+    public boolean isPutRightAtItsEdges() {
+        return !places.isEmpty()
+                && places.stream().allMatch(place -> place.mark().fault().kind().isPutRightAtTheEdge());
+    }
+
+    /** Whether all that is marked is put right with the paint of its neighbours, or without any. */
+    public boolean isPutRightWithoutItsPaint() {
+        return places.stream().allMatch(place -> place.mark().fault().isPutRightWithoutItsPaint());
+    }
+
+    /** Whether its paint has to be known for what is done. Washing alone needs none. */
+    public boolean needsItsPaint() {
+        boolean isPainted = action != Action.LEAVE && action != Action.WASH;
+        return isPainted && !(action.isSpots() && isPutRightWithoutItsPaint()) || !panels.isEmpty();
+    }
+
     public boolean isCeiling() {
         return side == Side.CEILING;
     }

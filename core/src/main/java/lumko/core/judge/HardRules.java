@@ -86,10 +86,10 @@ final class HardRules {
             return findings;
         }
         if (action.isSpots()) {
-            if (!surface.marks().stream().allMatch(mark -> mark.fault().isPutRightWithoutItsPaint())) {
+            if (!surface.face().isPutRightWithoutItsPaint()) {
                 paintRules(surface, findings);
             }
-            if (!surface.isPutRightAtItsEdges()) {
+            if (!surface.face().isPutRightAtItsEdges()) {
                 sheenRules(surface, findings);
             }
             sizeRules(surface, action, findings);

@@ -99,8 +99,8 @@ public final class Judge {
     /** Lines and chips are put right the same way whether what else there is would be washed, dabbed or feathered. */
     private boolean mayDo(SurfaceCase surface, Action action) {
         return switch (action) {
-            case WASH -> washingMayDo(surface) && !surface.isPutRightAtItsEdges();
-            case FEATHER -> !surface.isPutRightAtItsEdges();
+            case WASH -> washingMayDo(surface) && !surface.face().isPutRightAtItsEdges();
+            case FEATHER -> !surface.face().isPutRightAtItsEdges();
             default -> true;
         };
     }

@@ -67,10 +67,4 @@ public record SurfaceCase(
     SurfaceCase with(List<Place> others) {
         return new SurfaceCase(face.with(others), room, site, light, climate, daysToViewing);
     }
-
-    /** Whether all that is marked are lines and chips beside it. */
-    boolean isPutRightAtItsEdges() {
-        return !places().isEmpty()
-                && marks().stream().allMatch(mark -> mark.fault().kind().isPutRightAtTheEdge());
-    }
 }
