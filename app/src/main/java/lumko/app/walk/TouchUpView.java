@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.Words;
+import lumko.core.colour.Seen;
 import lumko.core.judge.TouchUp;
 import lumko.core.quantity.Length;
 import lumko.core.visibility.Help;
@@ -21,16 +22,15 @@ public final class TouchUpView {
 
     private static final double FEATHERED = 60;
 
-    /** From arm's length, and what is hardly seen there. Source: catalogue of figures, Limits of the verdict. */
+    /** Arm's length, in metres. */
     private static final double NEAR = 0.7;
-
-    private static final double HARDLY = 0.5;
 
     private final TouchUps.OnBench bench;
     private final TouchUp.Tried tried;
     private final double days;
     private final double metres;
     private final Words words;
+    private final Optional<Scene> scene;
     private final Optional<Visibility> visibility;
 
     TouchUpView(TouchUps.OnBench bench, TouchUp.Tried tried, double days, double metres, Words words) {
@@ -39,7 +39,8 @@ public final class TouchUpView {
         this.days = days;
         this.metres = metres;
         this.words = words;
-        this.visibility = bench.touchUp().scene(tried).map(Visibility::new);
+        this.scene = bench.touchUp().scene(tried);
+        this.visibility = scene.map(Visibility::new);
     }
 
     public UUID markId() {
@@ -90,11 +91,7 @@ public final class TouchUpView {
     }
 
     public boolean isLit() {
-        return visibility.isPresent() && scene().light().share() > 0;
-    }
-
-    private Scene scene() {
-        return bench.touchUp().scene(tried).orElseThrow();
+        return scene.filter(each -> each.light().share() > 0).isPresent();
     }
 
     /** What the handles say, each with its unit. */
@@ -140,13 +137,13 @@ public final class TouchUpView {
     }
 
     public String along() {
-        return words.say("touchUp.along", gone(visibility.orElseThrow(), View.ALONG));
+        return words.say(isLit() ? "touchUp.along" : "touchUp.alongEven", gone(visibility.orElseThrow(), View.ALONG));
     }
 
     /** Where it is gone even from near, a difference may be left that is hardly seen. */
     private String gone(Visibility of, View view) {
         double from = of.goneFrom(view, days, Visibility.LOOKED_FOR);
-        boolean isHardlySeen = from == 0 && of.score(view, NEAR, days) >= HARDLY;
+        boolean isHardlySeen = from == 0 && Seen.of(of.score(view, NEAR, days)) != Seen.NOT_SEEN;
         return isHardlySeen ? words.say("touchUp.hardly") : gone(from);
     }
 
@@ -161,10 +158,12 @@ public final class TouchUpView {
 
     /** Whether somebody who stands where the handle says sees it. */
     public String standing() {
-        double score = visibility.orElseThrow().score(View.FRONT, metres, days);
-        String key = score < Visibility.LOOKED_FOR
-                ? "touchUp.notSeen"
-                : score < Visibility.NOT_LOOKED_FOR ? "touchUp.seenByWhoLooks" : "touchUp.seen";
+        String key = switch (Seen.of(visibility.orElseThrow().score(View.FRONT, metres, days))) {
+            case NOT_SEEN -> "touchUp.notSeen";
+            case HARDLY -> "touchUp.hardlySeen";
+            case AT_THE_EDGE -> "touchUp.seenByWhoLooks";
+            case SEEN -> "touchUp.seen";
+        };
         return words.say(key, Length.ofMetres(metres));
     }
 

@@ -810,6 +810,18 @@ class WalkTest extends ApplicationTest {
         }
     }
 
+    @Test
+    void aFlatComparesOnHowManyWallsSomethingIsSeen() {
+        set("NAIL_HOLE", 800, 1500);
+        assertThat(mvc.get()
+                        .uri("/flats/" + flat.id() + "/compared")
+                        .with(user(member("jonas")))
+                        .header("HX-Request", "true"))
+                .hasStatusOk()
+                .bodyText()
+                .contains("seen on", "hardly any of");
+    }
+
     @Nested
     class WillItShow {
         private UUID nail = new UUID(0, 0);

@@ -89,13 +89,7 @@ public final class TouchUp {
         return spread;
     }
 
-    /** Whether both colours are known: without them nothing can be tried. */
-    public boolean isKnown() {
-        return surface.colour().isPresent()
-                && surface.face().goesOn().film().colour().isPresent();
-    }
-
-    /** The scene; empty where a colour is not known. */
+    /** The scene; empty where a colour is not known: without it nothing can be tried. */
     public Optional<Scene> scene(Tried tried) {
         return scene(tried, 0);
     }

@@ -100,11 +100,6 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
         return picture;
     }
 
-    /** How wide and high the piece of wall is that is scored and drawn, in mm. */
-    public double side() {
-        return 2 * reach();
-    }
-
     public Scene with(Patch other) {
         return new Scene(other, paints, wall, light);
     }

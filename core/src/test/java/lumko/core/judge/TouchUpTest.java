@@ -80,7 +80,6 @@ class TouchUpTest {
     void aWallWhoseColourNobodyKnowsCannotBeTried() {
         SurfaceCase unknown = Cases.wall(Film.UNKNOWN, 1, PaintBasis.UNKNOWN, List.of(NAIL));
         TouchUp touchUp = of(unknown, Practice.STARTING);
-        assertThat(touchUp.isKnown()).isFalse();
         assertThat(touchUp.scene(touchUp.usual())).isEqualTo(Optional.empty());
     }
 }
