@@ -96,11 +96,11 @@ public final class BarsView {
     // ---- from how many spots rolling is cheaper
 
     public boolean hasTurningPoint() {
-        return isShown() && verdict.rollsFrom().isPresent();
+        return isShown() && verdict.rollsFrom().get().isPresent();
     }
 
     private int from() {
-        return verdict.rollsFrom().orElse(0);
+        return verdict.rollsFrom().get().orElse(0);
     }
 
     private double unit() {

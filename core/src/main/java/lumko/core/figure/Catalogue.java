@@ -102,8 +102,12 @@ public final class Catalogue {
     }
 
     public Length length(Figure figure) {
-        double value = in(figure, FigureUnit.METRES, FigureUnit.MILLIMETRES);
-        return figure.unit() == FigureUnit.METRES ? Length.ofMetres(value) : Length.ofMillimetres(value);
+        double value = in(figure, FigureUnit.METRES, FigureUnit.MILLIMETRES, FigureUnit.MICROMETRES);
+        return switch (figure.unit()) {
+            case METRES -> Length.ofMetres(value);
+            case MICROMETRES -> Length.ofMillimetres(value / 1000);
+            default -> Length.ofMillimetres(value);
+        };
     }
 
     public Area area(Figure figure) {

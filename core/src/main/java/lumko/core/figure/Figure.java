@@ -328,8 +328,43 @@ public enum Figure {
     NOT_SEEN(VERDICT, COLOUR_DIFFERENCE, 0.5, 0.1, 3),
     HARDLY_SEEN(VERDICT, COLOUR_DIFFERENCE, 1, 0.2, 5),
     CLEARLY_SEEN(VERDICT, COLOUR_DIFFERENCE, 2, 0.5, 10),
-    SHEEN_GAP_ON_MATT(VERDICT, GLOSS_UNITS, 3, 0.5, 30),
-    SHEEN_GAP_ON_SATIN(VERDICT, GLOSS_UNITS, 5, 0.5, 30),
+    /** How far each spot's colour may be off for itself: filler that drinks, a film that is thin. One standard deviation. */
+    SPOT_DIFFERS(EYE, COLOUR_DIFFERENCE, 0.4, 0, 5, ASSUMED),
+    /** Filler that is felt to be flush still stands out so far. */
+    FILLER_FLUSH(EYE, MILLIMETRES, 0.03, 0, 1, ASSUMED),
+    /** So many spots turn out badly: their filler stands out so far instead. */
+    POOR_HAND(EYE, PERCENT, 10, 0, 100, ASSUMED),
+    FILLER_PROUD(EYE, MILLIMETRES, 0.15, 0, 2, ASSUMED),
+    /** A score from which somebody sees it, by what room it is in; 1 is seen by one who looks for it, 2 by one who does not. */
+    SEEN_IN_LIVING(EYE, COLOUR_DIFFERENCE, 1.5, 0.3, 5, ASSUMED),
+    SEEN_IN_BEDROOM(EYE, COLOUR_DIFFERENCE, 1.5, 0.3, 5, ASSUMED),
+    SEEN_IN_HALL(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    SEEN_IN_KITCHEN(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    SEEN_IN_BATH(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    SEEN_ON_STAIRS(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    /** What lies above or below the eyes has to differ so many times as much. */
+    LESS_LOOKED_AT(EYE, FACTOR, 1.35, 1, 5, ASSUMED),
+    /** From how far walls are looked at. */
+    STANDS_OFF(EYE, METRES, 2, 0.3, 10),
+    /** The same in halls, on stairs and in baths. */
+    STANDS_CLOSE(EYE, METRES, 1.2, 0.3, 10),
+    /** So many come to look. */
+    LOOKERS(EYE, COUNT, 2, 1, 20, ASSUMED),
+    /** So many of them look along a wall, towards the light. */
+    LOOKS_ALONG(EYE, PERCENT, 10, 0, 100, ASSUMED),
+    LOOKS_ALONG_HALL(EYE, PERCENT, 20, 0, 100, ASSUMED),
+    /** What the sharper of two in three lookers sees is smaller by so much than what the duller sees. */
+    LOOKERS_DIFFER(EYE, FACTOR, 1.35, 1, 3, ASSUMED),
+    /** Of the light on a wall, so much comes from a window in a neighbouring wall. */
+    LIGHT_RAKING(EYE, PERCENT, 40, 0, 100, ASSUMED),
+    /** The same from one in the facing or in the same wall. */
+    LIGHT_WINDOW(EYE, PERCENT, 20, 0, 100, ASSUMED),
+    /** Root mean square of the relief that each tool leaves. */
+    RELIEF_BRUSH(EYE, MICROMETRES, 20, 0, 200, ASSUMED),
+    RELIEF_FOAM_PAD(EYE, MICROMETRES, 7, 0, 200, ASSUMED),
+    RELIEF_ROLLER_END(EYE, MICROMETRES, 12, 0, 200, ASSUMED),
+    RELIEF_ROLLER(EYE, MICROMETRES, 25, 0, 200, ASSUMED),
+    RELIEF_LONG_NAP(EYE, MICROMETRES, 50, 0, 200, ASSUMED),
     DARK_BELOW(VERDICT, LIGHTNESS, 45, 0, 100),
     STRONG_ABOVE(VERDICT, CHROMA, 35, 0, 150),
     GLOSS_ABOVE(VERDICT, GLOSS_UNITS, 15, 0, 100),

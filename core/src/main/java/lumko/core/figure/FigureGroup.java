@@ -11,5 +11,7 @@ public enum FigureGroup {
     SIZES,
     /** Thresholds. */
     VERDICT,
+    /** What lookers, light and tools make of a touch-up. */
+    EYE,
     SAFETY
 }

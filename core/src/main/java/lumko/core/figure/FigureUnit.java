@@ -15,6 +15,7 @@ public enum FigureUnit {
     FACTOR,
     COUNT,
     PERCENT,
+    MICROMETRES,
     MILLIMETRES,
     METRES,
     SQUARE_METRES,

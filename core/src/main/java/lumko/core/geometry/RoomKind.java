@@ -1,7 +1,5 @@
 package lumko.core.geometry;
 
-import lumko.core.quantity.Length;
-
 /** What a room is used for. */
 public enum RoomKind {
     LIVING,
@@ -11,11 +9,11 @@ public enum RoomKind {
     BATH,
     STAIRS;
 
-    /** From how far its walls are looked at: 2 m, or 1.2 m where one stands close. Source: catalogue of figures, Sizes. */
-    public Length inspectionDistance() {
+    /** Whether one stands close to its walls; elsewhere one steps back. Source: catalogue of figures, Sizes. */
+    public boolean isNarrow() {
         return switch (this) {
-            case HALL, BATH, STAIRS -> Length.ofMetres(1.2);
-            case LIVING, BEDROOM, KITCHEN -> Length.ofMetres(2.0);
+            case HALL, BATH, STAIRS -> true;
+            case LIVING, BEDROOM, KITCHEN -> false;
         };
     }
 }

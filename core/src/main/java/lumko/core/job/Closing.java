@@ -15,9 +15,8 @@ import lumko.core.quantity.Length;
 /** What is done once the coats are on: lines put right, glass scraped, all of it looked at. */
 final class Closing {
     /** Who walks past looks from here. Source: catalogue of figures, Sizes. */
-    private static final Length NEAR = Length.ofMetres(1.2);
-
     private final Practice practice;
+
     private final Catalogue figures;
     private final Laying laying;
     private final Job job;
@@ -41,11 +40,7 @@ final class Closing {
                         .area(task.painted())
                         .hand(figures.over(Figure.INSPECT, task.painted()))
                         .with(Tool.TORCH)
-                        .says(isLookedAtNear(task) ? Advice.INSPECT_1_2_M : Advice.INSPECT_2_M));
-    }
-
-    private static boolean isLookedAtNear(Task task) {
-        return !task.room().kind().inspectionDistance().isLongerThan(NEAR);
+                        .says(task.room().kind().isNarrow() ? Advice.INSPECT_1_2_M : Advice.INSPECT_2_M));
     }
 
     /** Where ceiling and walls are in one colour, bumps cost nothing. */

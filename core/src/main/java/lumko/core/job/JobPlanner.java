@@ -51,6 +51,10 @@ public final class JobPlanner {
         this.will = new WillItHold(figures);
     }
 
+    public Practice practice() {
+        return practice;
+    }
+
     /** The work of a job; none where all of its surfaces are left. */
     public Work plan(Job job) {
         List<Task> tasks = tasks(job);

@@ -23,11 +23,9 @@ final class Counsel {
     private static final double WEAK_AIR = 0.5;
 
     private final Catalogue figures;
-    private final ShowOdds odds;
 
-    Counsel(Catalogue figures, ShowOdds odds) {
+    Counsel(Catalogue figures) {
         this.figures = figures;
-        this.odds = odds;
     }
 
     // ---- reasons
@@ -83,7 +81,7 @@ final class Counsel {
     private List<Finding> ofThePlaces(SurfaceCase surface) {
         List<Finding> findings = new ArrayList<>();
         int seen = (int) surface.marks().stream()
-                .filter(mark -> odds.inEyeBand(mark, surface))
+                .filter(mark -> Spots.isAtEyeLevel(mark, surface, figures))
                 .count();
         if (seen > 0) {
             findings.add(new Finding.InTheEyeBand(
@@ -158,7 +156,7 @@ final class Counsel {
         if (surface.daysToViewing().isPresent()) {
             says.add(Advice.TOUCH_UP_EARLY);
         }
-        boolean isSeen = surface.marks().stream().anyMatch(mark -> odds.inEyeBand(mark, surface));
+        boolean isSeen = surface.marks().stream().anyMatch(mark -> Spots.isAtEyeLevel(mark, surface, figures));
         if (isSeen) {
             says.add(Advice.SHEEN_ALONG_WALL);
         }

@@ -57,12 +57,10 @@ final class HardRules {
 
     private final Catalogue figures;
     private final JobPlanner planner;
-    private final ShowOdds odds;
 
-    HardRules(Catalogue figures, JobPlanner planner, ShowOdds odds) {
+    HardRules(Catalogue figures, JobPlanner planner) {
         this.figures = figures;
         this.planner = planner;
-        this.odds = odds;
     }
 
     /** Nothing speaks against painting the whole surface but that nothing is marked. */
@@ -138,7 +136,7 @@ final class HardRules {
 
     /** Dark, strong and glossy walls: only with the original paint, and only where nobody looks. */
     private void sheenRules(SurfaceCase surface, List<Finding> findings) {
-        boolean isOutOfSight = surface.marks().stream().noneMatch(mark -> odds.inEyeBand(mark, surface));
+        boolean isOutOfSight = surface.marks().stream().noneMatch(mark -> Spots.isAtEyeLevel(mark, surface, figures));
         PaintBasis basis = surface.basis();
         if (basis.isOriginal() && isOutOfSight) {
             return;

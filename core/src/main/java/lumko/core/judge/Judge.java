@@ -29,7 +29,6 @@ public final class Judge {
 
     private final Catalogue figures;
     private final JobPlanner planner;
-    private final ShowOdds odds;
     private final HardRules rules;
     private final Counsel counsel;
 
@@ -40,15 +39,15 @@ public final class Judge {
     public Judge(Catalogue figures, Practice practice) {
         this.figures = figures;
         this.planner = new JobPlanner(figures, practice);
-        this.odds = new ShowOdds(figures, planner);
-        this.rules = new HardRules(figures, planner, odds);
-        this.counsel = new Counsel(figures, odds);
+        this.rules = new HardRules(figures, planner);
+        this.counsel = new Counsel(figures);
     }
 
     public Verdict judge(SurfaceCase surface) {
         Crowding crowding = Crowding.of(surface, place -> repair(surface, place));
+        ShowOdds odds = new ShowOdds(surface, figures, planner);
         boolean skims = crowding.isTooMuch(figures) || asksForSkim(surface);
-        List<Option> options = weigh(surface, skims);
+        List<Option> options = weigh(surface, odds, skims);
         Option best = best(options);
         return new Verdict(
                 best.action(),
@@ -56,7 +55,7 @@ public final class Judge {
                 counsel.reasons(surface, best, options, crowding),
                 counsel.says(surface, best),
                 surface.places().size(),
-                rollsFrom(surface, best));
+                new Later<>(() -> rollsFrom(surface, odds, best)));
     }
 
     private Repair repair(SurfaceCase surface, Place place) {
@@ -68,20 +67,20 @@ public final class Judge {
                 .anyMatch(place -> repair(surface, place).paintAfter() == PaintAfter.SKIM_AND_SURFACE);
     }
 
-    private List<Option> weigh(SurfaceCase surface, boolean skims) {
+    private List<Option> weigh(SurfaceCase surface, ShowOdds odds, boolean skims) {
         Action whole = skims ? Action.SKIM_AND_ROLL : surface.isSmoked() ? Action.FLAT : Action.ROLL;
-        Priced roll = priced(surface, whole);
+        Priced roll = priced(surface, odds, whole);
         List<Option> options = new ArrayList<>();
         for (Action action : List.of(Action.WASH, Action.DAB, Action.FEATHER)) {
             if (mayDo(surface, action)) {
-                Priced priced = priced(surface, action);
+                Priced priced = priced(surface, odds, action);
                 options.add(option(
                         surface, priced, comesBack(priced, surface.places().size(), roll)));
             }
         }
         options.add(option(surface, roll, comesBack(roll, 1, roll)));
         Duration cure = visit().plus(best(options, roll.now()));
-        Priced nothing = priced(surface, Action.LEAVE);
+        Priced nothing = priced(surface, odds, Action.LEAVE);
         options.addFirst(
                 option(surface, nothing, share(cure, nothing.odds().first().likely())));
         return List.copyOf(options);
@@ -117,11 +116,11 @@ public final class Judge {
      */
     private record Priced(Action action, Work work, WorkGraph sums, Duration now, Odds odds) {}
 
-    private Priced priced(SurfaceCase surface, Action action) {
+    private Priced priced(SurfaceCase surface, ShowOdds odds, Action action) {
         Work work = planner.plan(surface.job(action));
         WorkGraph sums = work.unordered().onSurfaces();
         Duration now = sums.hand().plus(figures.worth(Figure.LITRE_IN_MINUTES, sums.paint()));
-        return new Priced(action, work, sums, now, odds.onSurface(surface, action));
+        return new Priced(action, work, sums, now, odds.of(surface.places(), action));
     }
 
     private Option option(SurfaceCase surface, Priced priced, Duration comingBack) {
@@ -167,22 +166,22 @@ public final class Judge {
     }
 
     /** The number of spots like those that are there, from which rolling wins; the more there are, the more it does. */
-    private OptionalInt rollsFrom(SurfaceCase surface, Option best) {
+    private OptionalInt rollsFrom(SurfaceCase surface, ShowOdds odds, Option best) {
         if (surface.places().isEmpty() || !best.action().isSpots()) {
             return OptionalInt.empty();
         }
         int low = 0;
         int high = 1;
-        while (high < FURTHEST && !rollsWith(surface, high)) {
+        while (high < FURTHEST && !rollsWith(surface, odds, high)) {
             low = high;
             high = Math.min(FURTHEST, high * 2);
         }
-        if (high == FURTHEST && !rollsWith(surface, high)) {
+        if (high == FURTHEST && !rollsWith(surface, odds, high)) {
             return OptionalInt.empty();
         }
         while (high - low > 1) {
             int middle = (low + high) / 2;
-            if (rollsWith(surface, middle)) {
+            if (rollsWith(surface, odds, middle)) {
                 high = middle;
             } else {
                 low = middle;
@@ -192,12 +191,12 @@ public final class Judge {
     }
 
     /** The same places again would read as a crowd: only cost and chance matter here. */
-    private boolean rollsWith(SurfaceCase surface, int further) {
+    private boolean rollsWith(SurfaceCase surface, ShowOdds odds, int further) {
         List<Place> more = new ArrayList<>(surface.places());
         for (int n = 0; n < further; n++) {
             Place like = surface.places().get(n % surface.places().size());
             more.add(new Place(like.key() + "+" + n, like.mark()));
         }
-        return best(weigh(surface.with(more), false)).action().isWhole();
+        return best(weigh(surface.with(more), odds, false)).action().isWhole();
     }
 }

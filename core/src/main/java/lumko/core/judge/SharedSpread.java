@@ -2,26 +2,20 @@ package lumko.core.judge;
 
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.film.Gloss;
 import lumko.core.record.Age;
 
 /**
  * How far colour and sheen of what goes on may be off what is on a surface, for all of its spots at once. Source of the
- * spreads: catalogue of figures.
+ * spreads: catalogue of figures. How far a wall is likely to have shifted, and what washing brings back of it, is
+ * {@link lumko.core.film.Ageing}'s; this is what may still be off round that.
  */
 final class SharedSpread {
-    /** Fresh paint shines so much more than the cured wall, and loses it with this time constant. Source: figures, Sheen. */
-    private static final double FRESH = 0.35;
-
-    private static final double FADES_IN_DAYS = 7;
-
     /** A film whose age nobody knows counts as so old. ASSUMPTION: beyond what is dabbed without a thought. */
     private static final double UNKNOWN_YEARS = 5;
 
-    /** Where the gloss of a wall is not known. ASSUMPTION: matt. */
-    private static final double USUAL_GLOSS = 4;
-
-    /** From here on a wall counts as satin. Source: EN 13300. */
-    private static final double SATIN_FROM = 10;
+    /** What has not been washed may be off so many times as far. Source: figures of the verdict. */
+    private static final double UNWASHED = 1;
 
     private final Catalogue figures;
 
@@ -30,9 +24,9 @@ final class SharedSpread {
     }
 
     /**
-     * @param colour spread of the colour, ΔE00
-     * @param sheen spread of the sheen, in differences that are just seen
-     * @param fresh what the shine of fresh paint adds on the day of the viewing, in the same
+     * @param colour spread of the colour, ΔE00, one standard deviation
+     * @param sheen spread of the sheen, gloss units at 60°, one standard deviation
+     * @param fresh by how much fresh paint shines more on the day of the viewing, gloss units
      */
     record Of(double colour, double sheen, double fresh) {}
 
@@ -40,12 +34,12 @@ final class SharedSpread {
         Age age = surface.age();
         double years = Math.max(0, age.yearsOr(UNKNOWN_YEARS) - 1);
         double colour = figures.limit(colourOf(surface)) + figures.limit(Figure.SHIFTS_A_YEAR) * years;
-        double gloss = surface.gloss().orElse(USUAL_GLOSS);
-        double seen = figures.limit(gloss < SATIN_FROM ? Figure.SHEEN_GAP_ON_MATT : Figure.SHEEN_GAP_ON_SATIN);
+        double gloss = surface.gloss().orElse(TouchUp.USUAL_GLOSS);
+        double celsius = surface.climate().temperature().inCelsius();
         double fresh = surface.daysToViewing().isPresent()
-                ? FRESH * gloss * Math.exp(-Math.max(0, surface.daysToViewing().getAsInt()) / FADES_IN_DAYS)
+                ? Gloss.after(Math.max(0, surface.daysToViewing().getAsInt()), gloss, celsius) - gloss
                 : 0;
-        return new Of(colour, figures.limit(sheenOf(surface)) / seen, fresh / seen);
+        return new Of(colour, figures.limit(sheenOf(surface)), fresh);
     }
 
     private static Figure colourOf(SurfaceCase surface) {

@@ -1,11 +1,14 @@
 package lumko.core.judge;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
 import lumko.core.film.Ageing;
 import lumko.core.film.Hiding;
 import lumko.core.geometry.WindowLight;
@@ -18,6 +21,7 @@ import lumko.core.visibility.Light;
 import lumko.core.visibility.Paints;
 import lumko.core.visibility.Patch;
 import lumko.core.visibility.Scene;
+import lumko.core.visibility.Stipples;
 import lumko.core.visibility.TouchUpTool;
 
 /**
@@ -31,20 +35,23 @@ public final class TouchUp {
     /** Paint goes so far beyond the filler that its edge lies on sound paint, in mm on each side. ASSUMPTION. */
     private static final double BEYOND_FILLER = 4;
 
-    /** Filler that is felt to be flush still stands out so far, in mm. ASSUMPTION. */
-    private static final double FLUSH_WITHIN = 0.03;
-
     /** Where the gloss of a film is not known. ASSUMPTION: matt. */
-    private static final double USUAL_GLOSS = 4;
+    static final double USUAL_GLOSS = 4;
 
-    private static final double DAYLIGHT_ELEVATION = 40;
+    /** A ring that a hand makes without thinking, in mm. ASSUMPTION. */
+    static final double FEATHER = 50;
+
+    /** A window across the room lights a wall nearly straight on; one beside the place lets light glance along it. ASSUMPTION. */
+    private static final double FACING_ELEVATION = 70;
+
+    private static final double GLARE_ELEVATION = 25;
     private static final double RAKING_ELEVATION = 20;
 
     private final SurfaceCase surface;
     private final Repair repair;
     private final Practice practice;
     private final OptionalDouble elevation;
-    private final double spread;
+    private final Catalogue figures;
 
     /** @param elevation of raking light above the wall at the mark, in degrees, where its window is known */
     public TouchUp(SurfaceCase surface, Repair repair, OptionalDouble elevation, Practice practice, Catalogue figures) {
@@ -52,7 +59,7 @@ public final class TouchUp {
         this.repair = repair;
         this.practice = practice;
         this.elevation = elevation;
-        this.spread = new SharedSpread(figures).of(surface).colour();
+        this.figures = figures;
     }
 
     /**
@@ -70,11 +77,20 @@ public final class TouchUp {
 
     /** How this house would do it in this room. */
     public Tried usual() {
-        double usually = surface.light().isRaking() ? RAKING_ELEVATION : DAYLIGHT_ELEVATION;
-        return new Tried(50, tool(), Math.rint(elevation.orElse(usually)), false);
+        return new Tried(FEATHER, tool(practice), Math.rint(elevation.orElse(usualElevation(surface.light()))), false);
     }
 
-    private TouchUpTool tool() {
+    /** How flat light falls on a wall whose window's place is not known, in degrees. */
+    static double usualElevation(WindowLight light) {
+        return switch (light) {
+            case FROM_LEFT, FROM_RIGHT -> RAKING_ELEVATION;
+            case FACING -> FACING_ELEVATION;
+            case SAME_WALL, NONE -> GLARE_ELEVATION;
+        };
+    }
+
+    /** What spots are put on with in a house's practice. */
+    static TouchUpTool tool(Practice practice) {
         if (practice.is(School.ROLLER_NEARLY_DRY)) {
             return TouchUpTool.ROLLER;
         }
@@ -86,7 +102,17 @@ public final class TouchUp {
 
     /** How far colour may be off for all spots of this wall, ΔE00, one standard deviation. */
     public double spread() {
-        return spread;
+        return new SharedSpread(figures).of(surface).colour();
+    }
+
+    /** The score below which it is gone for one who looks for it: the painter, an inspection. */
+    public double lookedFor() {
+        return figures.limit(Figure.HARDLY_SEEN);
+    }
+
+    /** The score below which it is gone for one who does not: a viewing. */
+    public double notLookedFor() {
+        return figures.limit(Figure.CLEARLY_SEEN);
     }
 
     /** The scene; empty where a colour is not known: without it nothing can be tried. */
@@ -97,7 +123,12 @@ public final class TouchUp {
     /** @param off how much lighter than on record the paint turns out, ΔE00 */
     public Optional<Scene> scene(Tried tried, double off) {
         return paints(tried.isWashed(), off)
-                .map(paints -> new Scene(patch(tried), paints, TouchUpTool.ROLLER, light(tried.elevation())));
+                .map(paints -> new Scene(
+                        patch(tried),
+                        paints,
+                        TouchUpTool.ROLLER,
+                        light(surface.light(), tried.elevation(), figures),
+                        stipples(figures)));
     }
 
     /** The colours and sheens, with the wall washed or as it is. */
@@ -109,19 +140,7 @@ public final class TouchUp {
         }
         double wallGloss = surface.gloss().orElse(USUAL_GLOSS);
         double gloss = surface.face().goesOn().film().gloss60().orElse(wallGloss);
-        Lab today = Ageing.of(
-                        fresh.get(),
-                        surface.age(),
-                        surface.room().kind(),
-                        surface.light(),
-                        wallGloss,
-                        surface.face()
-                                .stack()
-                                .seen()
-                                .flatMap(coat -> coat.film().binder())
-                                .orElse(Binder.WATERBORNE),
-                        isWashed)
-                .likely();
+        Lab today = today(surface, fresh.get(), isWashed);
         DataSheet sheet = surface.face().goesOn().sheet().orElse(DataSheet.USUAL);
         Lab turnedOut = new Lab(
                 Math.min(100, paint.get().lightness() + off),
@@ -138,28 +157,67 @@ public final class TouchUp {
                 surface.climate().temperature().inCelsius()));
     }
 
-    private Patch patch(Tried tried) {
-        double filler = Math.min(Patch.FILLER.high(), repair.finishedAcross().inMillimetres());
-        double centre = Math.clamp(filler + 2 * BEYOND_FILLER, Patch.CENTRE.low(), Patch.CENTRE.high());
-        boolean isFilled = repair.filler().inLitres() > 0;
-        return new Patch(
-                centre,
-                tried.feather(),
-                tried.tool(),
-                isFilled ? filler : 0,
-                isFilled ? FLUSH_WITHIN : 0,
-                isFilled,
-                true);
+    /** A wall's colour as it is likely today. */
+    static Lab today(SurfaceCase surface, Lab fresh, boolean isWashed) {
+        return Ageing.of(
+                        fresh,
+                        surface.age(),
+                        surface.room().kind(),
+                        surface.light(),
+                        surface.gloss().orElse(USUAL_GLOSS),
+                        surface.face()
+                                .stack()
+                                .seen()
+                                .flatMap(coat -> coat.film().binder())
+                                .orElse(Binder.WATERBORNE),
+                        isWashed)
+                .likely();
     }
 
-    private Light light(double elevation) {
-        WindowLight from = surface.light();
+    private Patch patch(Tried tried) {
+        boolean isFilled = repair.filler().inLitres() > 0;
+        Patch level = patch(repair.finishedAcross().inMillimetres(), isFilled, tried.feather(), tried.tool());
+        return isFilled ? level.with(figures.length(Figure.FILLER_FLUSH).inMillimetres()) : level;
+    }
+
+    /**
+     * The spot that a repair leaves, level with the wall.
+     *
+     * @param across how wide the repair is, mm
+     * @param feather width of the ring, mm
+     */
+    static Patch patch(double across, boolean isFilled, double feather, TouchUpTool tool) {
+        double filler = Math.min(Patch.FILLER.high(), across);
+        double centre = Math.clamp(filler + 2 * BEYOND_FILLER, Patch.CENTRE.low(), Patch.CENTRE.high());
+        return new Patch(centre, feather, tool, isFilled ? filler : 0, 0, isFilled, true);
+    }
+
+    /** The light of a room on one of its walls. */
+    static Light light(WindowLight from, double elevation, Catalogue figures) {
+        double raking = figures.share(Figure.LIGHT_RAKING);
+        double window = figures.share(Figure.LIGHT_WINDOW);
         return switch (from) {
-            case FROM_LEFT -> Light.raking(180, elevation);
-            case FROM_RIGHT -> Light.raking(0, elevation);
-            case FACING -> Light.facing(90, elevation);
-            case SAME_WALL -> Light.facing(0, elevation);
+            case FROM_LEFT -> new Light(raking, 180, elevation);
+            case FROM_RIGHT -> new Light(raking, 0, elevation);
+            case FACING -> new Light(window, 90, elevation);
+            case SAME_WALL -> new Light(window, 0, elevation);
             case NONE -> Light.EVEN;
         };
+    }
+
+    /** The reliefs that tools leave, as the figures have them. */
+    static Stipples stipples(Catalogue figures) {
+        Map<TouchUpTool, Double> reliefs = new EnumMap<>(TouchUpTool.class);
+        for (TouchUpTool tool : TouchUpTool.values()) {
+            Figure figure = switch (tool) {
+                case BRUSH -> Figure.RELIEF_BRUSH;
+                case FOAM_PAD -> Figure.RELIEF_FOAM_PAD;
+                case ROLLER_END -> Figure.RELIEF_ROLLER_END;
+                case ROLLER -> Figure.RELIEF_ROLLER;
+                case LONG_NAP -> Figure.RELIEF_LONG_NAP;
+            };
+            reliefs.put(tool, figures.length(figure).inMillimetres() * 1000);
+        }
+        return new Stipples(reliefs);
     }
 }

@@ -28,7 +28,7 @@ final class Untouched {
     }
 
     Chance shows(Mark mark, SurfaceCase surface) {
-        double distance = surface.room().kind().inspectionDistance().inMillimetres();
+        double distance = new Lookers(figures).distance(surface.room().kind()).inMillimetres();
         double arcMinutes = Math.toDegrees(seenAcross(mark.fault()) / distance) * 60;
         double logit = STEEP * Math.log(Math.max(0.01, arcMinutes) / HALF_NOTICE_ARC_MINUTES);
         Length from = figures.length(Figure.EYE_BAND_FROM);

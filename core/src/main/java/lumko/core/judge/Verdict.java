@@ -14,7 +14,7 @@ import lumko.core.job.Action;
  * @param says advice that belongs to the decision rather than to a step
  * @param spots how many places are marked
  * @param rollsFrom the number of spots like these from which rolling is the better choice; empty if that is already so, or
- *     not within sight
+ *     not within sight; worked out when it is asked for
  */
 public record Verdict(
         Action action,
@@ -22,7 +22,7 @@ public record Verdict(
         List<Finding> reasons,
         Set<Advice> says,
         int spots,
-        OptionalInt rollsFrom) {
+        Later<OptionalInt> rollsFrom) {
     public Option option(Action wanted) {
         return options.stream()
                 .filter(option -> option.action() == wanted)

@@ -46,6 +46,11 @@ public record Patch(
         return new Patch(centre, feather, other, filler, proud, isSmooth, isSealed);
     }
 
+    /** @param otherProud how far the filler stands out, mm */
+    public Patch with(double otherProud) {
+        return new Patch(centre, feather, tool, filler, otherProud, isSmooth, isSealed);
+    }
+
     /** The same with its filler flush, sealed and in the relief of the wall. */
     Patch levelled() {
         return new Patch(centre, feather, tool, filler, 0, false, true);

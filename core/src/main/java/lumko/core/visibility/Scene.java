@@ -3,7 +3,12 @@ package lumko.core.visibility;
 import lumko.core.colour.Xyz;
 
 /** A patch on a wall in a light: what it changes of the picture of the wall. */
-public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
+public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, Stipples stipples) {
+    /** With the reliefs that tools are taken to leave at first. */
+    public Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
+        this(patch, paints, wall, light, Stipples.STARTING);
+    }
+
     /** How much of the film is left at the edge of the feather: about half covered. */
     private static final double AT_THE_FEATHERS_EDGE = 0.5;
 
@@ -87,7 +92,7 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
         Sheen sheen = lighting.sheen(paints.wallGloss());
         XyzField picture = change(view, days, width, height, relief).added();
         Xyz bare = paints.wall();
-        double slope = wall.slope();
+        double slope = stipples.slope(wall);
         for (int at = 0; at < width * height; at++) {
             double hx = slope * relief.across(at);
             double hy = slope * relief.down(at);
@@ -101,7 +106,11 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
     }
 
     public Scene with(Patch other) {
-        return new Scene(other, paints, wall, light);
+        return new Scene(other, paints, wall, light, stipples);
+    }
+
+    Scene with(Paints other) {
+        return new Scene(patch, other, wall, light, stipples);
     }
 
     /** What the patch makes of one sample; everything that depends on the distance from its middle alone is looked up. */
@@ -115,8 +124,8 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light) {
         private final Sheen wallSheen;
         private final Sheen freshSheen;
         private final Sheen dullSheen;
-        private final double wallSlope = wall.slope();
-        private final double toolSlope = patch.tool().slope();
+        private final double wallSlope = stipples.slope(wall);
+        private final double toolSlope = stipples.slope(patch.tool());
         private final double filled = patch.filler() / 2;
         private final double share = light.share();
 

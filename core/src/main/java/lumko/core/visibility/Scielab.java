@@ -87,6 +87,47 @@ public final class Scielab {
         return out;
     }
 
+    /**
+     * One and the same change in all three opponent channels, each blurred as that channel is. What changes by so much of a
+     * colour, and not into which, is blurred once for all colours.
+     *
+     * @return by channel, sample by sample
+     */
+    float[][] blurred(float[] change) {
+        Planes planes = new Planes();
+        float[][] turned = planes.take(width, height);
+        for (int row = 0; row < height; row++) {
+            for (int column = 0; column < width; column++) {
+                turned[column][row] = change[row * width + column];
+            }
+        }
+        float[][] out = new float[3][width * height];
+        for (int channel = 0; channel < 3; channel++) {
+            float[][] seen = blurred(channel, turned, planes);
+            for (int row = 0; row < height; row++) {
+                System.arraycopy(seen[row], 0, out[channel], row * width, width);
+            }
+        }
+        return out;
+    }
+
+    /** A colour, or a difference between two, in the opponent channels. */
+    static double[] opponent(Xyz colour) {
+        double[] channels = new double[3];
+        for (int channel = 0; channel < 3; channel++) {
+            double[] row = OPPONENT[channel];
+            channels[channel] = row[0] * colour.x() + row[1] * colour.y() + row[2] * colour.z();
+        }
+        return channels;
+    }
+
+    static Xyz back(double one, double two, double three) {
+        return new Xyz(
+                BACK[0][0] * one + BACK[0][1] * two + BACK[0][2] * three,
+                BACK[1][0] * one + BACK[1][1] * two + BACK[1][2] * three,
+                BACK[2][0] * one + BACK[2][1] * two + BACK[2][2] * three);
+    }
+
     private float[][][] planes(XyzField picture) {
         Planes planes = new Planes();
         float[][][] blurred = new float[3][][];

@@ -24,9 +24,9 @@ public enum TouchUpTool {
         this.lipMicrometres = lipMicrometres;
     }
 
-    /** How steep its relief is, root mean square: a sine of that height and period. */
-    double slope() {
-        return 2 * Math.PI * reliefMicrometres / 1000 / periodMillimetres;
+    /** Root mean square of its relief, to start from. */
+    double reliefMicrometres() {
+        return reliefMicrometres;
     }
 
     double periodMillimetres() {

@@ -8,9 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import lumko.core.colour.ColourDifference;
-import lumko.core.colour.Lab;
-import lumko.core.colour.Xyz;
 import lumko.core.quantity.Limits;
 
 /**
@@ -125,47 +122,6 @@ public final class Visibility {
         return top[below] + Math.clamp(place - below, 0, 1) * (top[next] - top[below]);
     }
 
-    /** How far apart two colours are near one of them: as a quadratic form for ordering, and exactly. */
-    private static final class Metric {
-        private static final double STEP = 0.05;
-
-        private final Xyz wall;
-        private final Lab lab;
-        private final double[] form = new double[6];
-
-        Metric(Xyz wall) {
-            this.wall = wall;
-            this.lab = Lab.of(wall, Scielab.WHITE);
-            form[0] = squared(STEP, 0, 0);
-            form[1] = squared(0, STEP, 0);
-            form[2] = squared(0, 0, STEP);
-            form[3] = squared(STEP, STEP, 0) - form[0] - form[1];
-            form[4] = squared(STEP, 0, STEP) - form[0] - form[2];
-            form[5] = squared(0, STEP, STEP) - form[1] - form[2];
-        }
-
-        private double squared(double x, double y, double z) {
-            double difference = exact(x, y, z);
-            return difference * difference / (STEP * STEP);
-        }
-
-        double square(double x, double y, double z) {
-            return form[0] * x * x
-                    + form[1] * y * y
-                    + form[2] * z * z
-                    + form[3] * x * y
-                    + form[4] * x * z
-                    + form[5] * y * z;
-        }
-
-        double exact(double x, double y, double z) {
-            Lab other = Lab.of(
-                    new Xyz(Math.max(0, wall.x() + x), Math.max(0, wall.y() + y), Math.max(0, wall.z() + z)),
-                    Scielab.WHITE);
-            return ColourDifference.between(lab, other);
-        }
-    }
-
     /**
      * From what distance in metres on it is gone: 0 where it is not seen even from near, and endless where it is seen
      * from as far as anyone stands.
@@ -213,8 +169,7 @@ public final class Visibility {
                 on(scene.with(patch.withFeather(Math.min(Patch.FEATHER.high(), patch.feather() + WIDER)))));
         others.put(Help.Kind.TOOL_OF_THE_WALL, on(scene.with(patch.with(scene.wall()))));
         others.put(Help.Kind.LEVEL_THE_FILLER, on(scene.with(patch.levelled())));
-        washed.ifPresent(
-                clean -> others.put(Help.Kind.WASH_FIRST, on(new Scene(patch, clean, scene.wall(), scene.light()))));
+        washed.ifPresent(clean -> others.put(Help.Kind.WASH_FIRST, on(scene.with(clean))));
         List<Help> helps = new ArrayList<>();
         others.forEach((kind, other) -> helps.add(new Help(kind, other.goneFrom(view, days, notSeen))));
         helps.add(new Help(Help.Kind.WAIT_A_WEEK, goneFrom(view, days + 7, notSeen)));

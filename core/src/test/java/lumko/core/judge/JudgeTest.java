@@ -57,7 +57,7 @@ class JudgeTest {
         Verdict verdict = judge.judge(wall(PaintBasis.SAME_BATCH, List.of()));
         assertThat(verdict.action()).isEqualTo(Action.LEAVE);
         assertThat(verdict.reasons()).containsExactly(new Finding.NothingMarked());
-        assertThat(verdict.rollsFrom()).isEmpty();
+        assertThat(verdict.rollsFrom().get()).isEmpty();
         assertThat(verdict.option(Action.ROLL).against()).containsExactly(new Finding.NothingMarked());
     }
 
@@ -66,7 +66,7 @@ class JudgeTest {
         Verdict verdict = judge.judge(wall(PaintBasis.SAME_BATCH, nails(3, 800)));
         assertThat(verdict.action()).isEqualTo(Action.DAB);
         assertThat(verdict.spots()).isEqualTo(3);
-        assertThat(verdict.rollsFrom()).isPresent();
+        assertThat(verdict.rollsFrom().get()).isPresent();
         assertThat(verdict.reasons().getFirst()).isInstanceOf(Finding.Cheapest.class);
     }
 
@@ -540,7 +540,7 @@ class JudgeTest {
         @Test
         void isWhereRollingReallyWins() {
             SurfaceCase surface = wall(PaintBasis.SAME_BATCH, nails(3, 1500));
-            int from = judge.judge(surface).rollsFrom().orElseThrow();
+            int from = judge.judge(surface).rollsFrom().get().orElseThrow();
             assertThat(from).isGreaterThan(3);
             assertThat(verdict(wall(PaintBasis.SAME_BATCH, nails(from, 1500))).isWhole())
                     .isTrue();
@@ -558,13 +558,15 @@ class JudgeTest {
             "SAME_BATCH, 500, 10, 25"
         })
         void liesWhereThePainterWouldHaveIt(PaintBasis basis, double up, int least, int most) {
-            int from = judge.judge(wall(basis, nails(1, up))).rollsFrom().orElseThrow();
+            int from = judge.judge(wall(basis, nails(1, up))).rollsFrom().get().orElseThrow();
             assertThat(from).isBetween(least, most);
         }
 
         @Test
         void isEmptyOnceRolled() {
-            assertThat(judge.judge(wall(PaintBasis.UNKNOWN, nails(3, 1500))).rollsFrom())
+            assertThat(judge.judge(wall(PaintBasis.UNKNOWN, nails(3, 1500)))
+                            .rollsFrom()
+                            .get())
                     .isEqualTo(OptionalInt.empty());
         }
     }

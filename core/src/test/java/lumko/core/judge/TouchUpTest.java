@@ -37,11 +37,16 @@ class TouchUpTest {
         return new Visibility(touchUp.scene(tried, off).orElseThrow()).goneFrom(View.FRONT, 30, Visibility.LOOKED_FOR);
     }
 
+    private static double score(TouchUp touchUp, TouchUp.Tried tried) {
+        return new Visibility(touchUp.scene(tried).orElseThrow()).score(View.FRONT, 2, 30);
+    }
+
     @Test
     void aWashedWallIsNearerToItsPaintThanASoiledOne() {
         TouchUp old = of(Cases.wall(Cases.MATT, 9, PaintBasis.SAME_TIN, List.of(NAIL)), Practice.STARTING);
         TouchUp.Tried washed = new TouchUp.Tried(50, TouchUpTool.ROLLER_END, 40, true);
-        assertThat(gone(old, washed, 0)).isLessThan(gone(old, old.usual(), 0));
+        TouchUp.Tried unwashed = new TouchUp.Tried(50, TouchUpTool.ROLLER_END, 40, false);
+        assertThat(score(old, washed)).isLessThan(score(old, unwashed));
     }
 
     @Test
