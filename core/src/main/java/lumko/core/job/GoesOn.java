@@ -43,6 +43,11 @@ public record GoesOn(
         return new GoesOn(paint, film, sheet, basis, supply, cover, isWanted, coats);
     }
 
+    /** The same paint, related otherwise to what is on the surface. */
+    public GoesOn as(PaintBasis other) {
+        return new GoesOn(paint, film, sheet, other, supply, cover, isWanted, asked);
+    }
+
     public Binder binder() {
         return film.binder().orElse(Binder.WATERBORNE);
     }

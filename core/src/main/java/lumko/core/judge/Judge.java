@@ -3,16 +3,21 @@ package lumko.core.judge;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import lumko.core.activity.WorkGraph;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Action;
+import lumko.core.job.GoesOn;
 import lumko.core.job.JobPlanner;
 import lumko.core.job.Place;
 import lumko.core.job.Work;
+import lumko.core.outcome.Learned;
 import lumko.core.practice.Practice;
+import lumko.core.record.PaintBasis;
 import lumko.core.repair.Repair;
 import lumko.core.repair.Repair.PaintAfter;
 import lumko.core.schedule.Air;
@@ -27,16 +32,34 @@ public final class Judge {
     /** How many further spots are looked at before rolling is called out of sight. */
     private static final int FURTHEST = 60;
 
+    /** So many of the places that show most are named. */
+    private static final int MOST_RANKED = 3;
+
+    /** What helps has to bring the chance down to this share of it. ASSUMPTION. */
+    private static final double MUST_HELP = 0.75;
+
+    private static final int THREE_DAYS = 3;
+
+    /** A feather drawn out further, in mm. */
+    private static final double DRAWN_OUT = 90;
+
     private final Catalogue figures;
     private final JobPlanner planner;
     private final HardRules rules;
     private final Counsel counsel;
+    private final Learned learned;
 
     public Judge(Catalogue figures) {
         this(figures, Practice.STARTING);
     }
 
     public Judge(Catalogue figures, Practice practice) {
+        this(figures, practice, Learned.NOTHING);
+    }
+
+    /** @param learned what kept outcomes have taught */
+    public Judge(Catalogue figures, Practice practice, Learned learned) {
+        this.learned = learned;
         this.figures = figures;
         this.planner = new JobPlanner(figures, practice);
         this.rules = new HardRules(figures, planner);
@@ -45,7 +68,7 @@ public final class Judge {
 
     public Verdict judge(SurfaceCase surface) {
         Crowding crowding = Crowding.of(surface, place -> repair(surface, place));
-        ShowOdds odds = new ShowOdds(surface, figures, planner);
+        ShowOdds odds = new ShowOdds(surface, figures, planner, learned);
         boolean skims = crowding.isTooMuch(figures) || asksForSkim(surface);
         List<Option> options = weigh(surface, odds, skims);
         Option best = best(options);
@@ -55,7 +78,71 @@ public final class Judge {
                 counsel.reasons(surface, best, options, crowding),
                 counsel.says(surface, best),
                 surface.places().size(),
-                new Later<>(() -> rollsFrom(surface, odds, best)));
+                new Later<>(() -> rollsFrom(surface, odds, best)),
+                new Later<>(() -> deciding(surface, odds, best)),
+                new Later<>(() -> changes(surface, best)));
+    }
+
+    // ---- what decides, and what would change it
+
+    private Deciding deciding(SurfaceCase surface, ShowOdds odds, Option best) {
+        boolean isAlone = surface.places().size() == 1;
+        List<String> forcing = !best.action().isWhole() || isAlone
+                ? List.of()
+                : surface.places().stream()
+                        .filter(place -> !without(surface, place).isWhole())
+                        .map(Place::key)
+                        .toList();
+        Action spots = best.action() == Action.DAB ? Action.DAB : Action.FEATHER;
+        List<Deciding.Ranked> likeliest = surface.places().stream()
+                .map(place -> new Deciding.Ranked(
+                        place.key(), odds.of(List.of(place), spots).computed()))
+                .filter(ranked -> ranked.shows() > 0)
+                .sorted(Comparator.comparingDouble(Deciding.Ranked::shows).reversed())
+                .limit(MOST_RANKED)
+                .toList();
+        return new Deciding(forcing, likeliest);
+    }
+
+    private Action without(SurfaceCase surface, Place place) {
+        List<Place> others =
+                surface.places().stream().filter(other -> other != place).toList();
+        return judge(surface.with(others)).action();
+    }
+
+    /** Each judged as a surface of its own; told only where it leads to less paint, or to a chance that is lower by a quarter. */
+    private List<Change> changes(SurfaceCase surface, Option best) {
+        if (surface.places().isEmpty() || best.action() == Action.LEAVE || best.action() == Action.WASH) {
+            return List.of();
+        }
+        List<Change> changes = new ArrayList<>();
+        otherwise(surface).forEach((kind, other) -> {
+            Option then = judge(other).chosen();
+            boolean isLess = best.action().isWhole() && !then.action().isWhole();
+            boolean isSafer = !best.action().isWhole()
+                    && !then.action().isWhole()
+                    && then.shows().likely() <= MUST_HELP * best.shows().likely();
+            if (isLess || isSafer) {
+                changes.add(new Change(kind, then.action(), then.shows()));
+            }
+        });
+        return List.copyOf(changes);
+    }
+
+    private Map<Change.Kind, SurfaceCase> otherwise(SurfaceCase surface) {
+        Map<Change.Kind, SurfaceCase> others = new EnumMap<>(Change.Kind.class);
+        if (!surface.manner().isWashed()) {
+            others.put(Change.Kind.WASH_FIRST, surface.done(surface.manner().washed()));
+        }
+        surface.daysToViewing()
+                .ifPresent(days ->
+                        others.put(Change.Kind.THREE_MORE_DAYS, surface.viewedIn(Math.max(0, days) + THREE_DAYS)));
+        GoesOn paint = surface.face().goesOn();
+        if (surface.basis() == PaintBasis.BOUGHT_AGAIN || surface.basis() == PaintBasis.NOT_CONFIRMED) {
+            others.put(Change.Kind.ORIGINAL_TIN, surface.with(surface.face().with(paint.as(PaintBasis.SAME_TIN))));
+        }
+        others.put(Change.Kind.DRIER_EDGE, surface.done(surface.manner().feathered(DRAWN_OUT)));
+        return others;
     }
 
     private Repair repair(SurfaceCase surface, Place place) {
@@ -119,7 +206,10 @@ public final class Judge {
     private Priced priced(SurfaceCase surface, ShowOdds odds, Action action) {
         Work work = planner.plan(surface.job(action));
         WorkGraph sums = work.unordered().onSurfaces();
-        Duration now = sums.hand().plus(figures.worth(Figure.LITRE_IN_MINUTES, sums.paint()));
+        Duration washing = action.isSpots() && surface.manner().isWashed()
+                ? figures.over(Figure.WASH, surface.face().wall().paintedArea())
+                : Duration.ZERO;
+        Duration now = sums.hand().plus(washing).plus(figures.worth(Figure.LITRE_IN_MINUTES, sums.paint()));
         return new Priced(action, work, sums, now, odds.of(surface.places(), action));
     }
 
@@ -130,6 +220,8 @@ public final class Judge {
                 priced.sums().paint(),
                 new Later<>(() -> dryAt(surface, priced.work())),
                 priced.odds().first(),
+                priced.odds().computed(),
+                Causes.of(surface, priced.action(), figures),
                 comingBack,
                 priced.now().plus(comingBack),
                 rules.against(surface, priced.action()));

@@ -33,16 +33,23 @@ final class Lookers {
     }
 
     /** The score from which half of those who come see something, at the height of their eyes. */
-    double tolerated(RoomKind room) {
-        return figures.limit(
-                switch (room) {
-                    case LIVING -> Figure.SEEN_IN_LIVING;
-                    case BEDROOM -> Figure.SEEN_IN_BEDROOM;
-                    case HALL -> Figure.SEEN_IN_HALL;
-                    case KITCHEN -> Figure.SEEN_IN_KITCHEN;
-                    case BATH -> Figure.SEEN_IN_BATH;
-                    case STAIRS -> Figure.SEEN_ON_STAIRS;
-                });
+    double tolerated(RoomKind room, Scrutiny scrutiny) {
+        return switch (scrutiny) {
+            case CLOSELY -> figures.limit(Figure.HARDLY_SEEN);
+            case IN_PASSING -> figures.limit(Figure.CLEARLY_SEEN);
+            case AS_USUAL -> figures.limit(usual(room));
+        };
+    }
+
+    private static Figure usual(RoomKind room) {
+        return switch (room) {
+            case LIVING -> Figure.SEEN_IN_LIVING;
+            case BEDROOM -> Figure.SEEN_IN_BEDROOM;
+            case HALL -> Figure.SEEN_IN_HALL;
+            case KITCHEN -> Figure.SEEN_IN_KITCHEN;
+            case BATH -> Figure.SEEN_IN_BATH;
+            case STAIRS -> Figure.SEEN_ON_STAIRS;
+        };
     }
 
     /** The sharpest of those who come, from the front and, if one of them does, along the wall. */

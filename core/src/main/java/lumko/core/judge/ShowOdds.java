@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Action;
@@ -14,6 +15,8 @@ import lumko.core.job.Place;
 import lumko.core.judge.Lookers.Eyes;
 import lumko.core.judge.Spots.Like;
 import lumko.core.judge.Spots.Scored;
+import lumko.core.outcome.Cause;
+import lumko.core.outcome.Learned;
 import lumko.core.visibility.Scores;
 import lumko.core.visibility.View;
 
@@ -49,6 +52,7 @@ final class ShowOdds {
 
     private final SurfaceCase surface;
     private final Catalogue figures;
+    private final Learned learned;
     private final Spots spots;
     private final SharedSpread.Of shared;
     private final List<Eyes> sharpest;
@@ -58,30 +62,31 @@ final class ShowOdds {
     private record Seen(Like like, double needs) {}
 
     /** The odds on one surface, whatever places are marked on it. */
-    ShowOdds(SurfaceCase surface, Catalogue figures, JobPlanner planner) {
+    ShowOdds(SurfaceCase surface, Catalogue figures, JobPlanner planner, Learned learned) {
+        this.learned = learned;
         this.surface = surface;
         this.figures = figures;
-        this.spots = new Spots(surface, false, figures, planner);
+        this.spots = new Spots(surface, figures, planner);
         this.shared = new SharedSpread(figures).of(surface);
         this.sharpest = new Lookers(figures).sharpest(surface.room().kind());
     }
 
     Odds of(List<Place> places, Action action) {
         if (action.isWhole()) {
-            return new Odds(AFTER_ROLLING, 0);
+            return Odds.of(AFTER_ROLLING, 0);
         }
         if (action.isSpots()) {
             return touchedUp(places, action);
         }
         if (action == Action.WASH) {
-            return new Odds(AFTER_WASHING, AFTER_WASHING.likely());
+            return Odds.of(AFTER_WASHING, AFTER_WASHING.likely());
         }
         Chance any = Chance.NEVER;
         Untouched untouched = new Untouched(figures);
         for (Place place : places) {
             any = any.or(untouched.shows(place.mark(), surface));
         }
-        return new Odds(any, any.likely());
+        return Odds.of(any, any.likely());
     }
 
     private Odds touchedUp(List<Place> places, Action action) {
@@ -100,9 +105,25 @@ final class ShowOdds {
                 over(painted, MAY_BE_OFF).shows(),
                 likely.shows(),
                 over(painted, 1 / MAY_BE_OFF).shows());
-        Chance all = washed > 0 ? first.or(AFTER_WASHING) : first;
+        Chance taught = taught(first, places, action);
+        Chance all = washed > 0 ? taught.or(AFTER_WASHING) : taught;
+        double again = first.likely() == 0 ? 0 : likely.again() * taught.likely() / first.likely();
         // a line put right lies where a rolled surface would have it
-        return new Odds(putRight > 0 ? all.or(AFTER_ROLLING) : all, likely.again());
+        return new Odds(putRight > 0 ? all.or(AFTER_ROLLING) : all, Math.min(taught.likely(), again), first.likely());
+    }
+
+    /** What kept outcomes make of what is computed; its range narrows as they add up. */
+    private Chance taught(Chance computed, List<Place> places, Action action) {
+        if (learned == Learned.NOTHING || computed.high() == 0) {
+            return computed;
+        }
+        Set<Cause> causes = Causes.of(surface.with(places), action, figures);
+        double likely = learned.chance(computed.likely(), causes);
+        double left = Math.min(1, learned.spreadLeft(computed.likely(), causes));
+        return new Chance(
+                likely - left * Math.max(0, likely - learned.chance(computed.low(), causes)),
+                likely,
+                likely + left * Math.max(0, learned.chance(computed.high(), causes) - likely));
     }
 
     private record Sum(double shows, double again) {}

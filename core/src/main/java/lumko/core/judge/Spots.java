@@ -39,14 +39,14 @@ final class Spots {
     private final Lab paint;
     private final double gloss;
 
-    Spots(SurfaceCase surface, boolean isWashed, Catalogue figures, JobPlanner planner) {
+    Spots(SurfaceCase surface, Catalogue figures, JobPlanner planner) {
         this.surface = surface;
         this.figures = figures;
         this.planner = planner;
         this.lookers = new Lookers(figures);
         this.stipples = TouchUp.stipples(figures);
         Lab fresh = surface.colour().orElse(USUAL);
-        this.wall = rounded(TouchUp.today(surface, fresh, isWashed));
+        this.wall = rounded(TouchUp.today(surface, fresh, surface.manner().isWashed()));
         this.paint = rounded(surface.face()
                 .goesOn()
                 .film()
@@ -102,10 +102,14 @@ final class Spots {
 
     Scored scored(Like like) {
         TouchUpTool tool = TouchUp.tool(planner.practice());
-        Patch patch = TouchUp.patch(like.across(), like.isFilled(), like.isFeathered() ? TouchUp.FEATHER : 0, tool);
+        Patch patch = TouchUp.patch(
+                like.across(),
+                like.isFilled(),
+                like.isFeathered() ? surface.manner().feather() : 0,
+                tool);
         double flush = figures.length(Figure.FILLER_FLUSH).inMillimetres();
         double proud = figures.length(Figure.FILLER_PROUD).inMillimetres();
-        double tolerated = lookers.tolerated(surface.room().kind())
+        double tolerated = lookers.tolerated(surface.room().kind(), surface.scrutiny())
                 * (like.isAtEyeLevel() ? 1 : figures.factor(Figure.LESS_LOOKED_AT));
         return new Scored(scores(patch, flush), scores(patch, like.isFilled() ? proud : flush), tolerated);
     }

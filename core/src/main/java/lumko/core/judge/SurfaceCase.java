@@ -23,9 +23,40 @@ import lumko.core.repair.Mark;
  * Everything the verdict on a surface rests on.
  *
  * @param daysToViewing days until somebody looks at it with critical eyes; empty if nobody is expected
+ * @param scrutiny how hard they look
+ * @param manner how it is touched up
  */
 public record SurfaceCase(
-        Face face, Room room, Site site, WindowLight light, Climate climate, OptionalInt daysToViewing) {
+        Face face,
+        Room room,
+        Site site,
+        WindowLight light,
+        Climate climate,
+        OptionalInt daysToViewing,
+        Scrutiny scrutiny,
+        Manner manner) {
+    /** Looked at and touched up as usual. */
+    public SurfaceCase(Face face, Room room, Site site, WindowLight light, Climate climate, OptionalInt daysToViewing) {
+        this(face, room, site, light, climate, daysToViewing, Scrutiny.AS_USUAL, Manner.USUAL);
+    }
+
+    /** Under other eyes. */
+    public SurfaceCase under(Scrutiny other) {
+        return new SurfaceCase(face, room, site, light, climate, daysToViewing, other, manner);
+    }
+
+    SurfaceCase done(Manner other) {
+        return new SurfaceCase(face, room, site, light, climate, daysToViewing, scrutiny, other);
+    }
+
+    SurfaceCase viewedIn(int days) {
+        return new SurfaceCase(face, room, site, light, climate, OptionalInt.of(days), scrutiny, manner);
+    }
+
+    SurfaceCase with(Face other) {
+        return new SurfaceCase(other, room, site, light, climate, daysToViewing, scrutiny, manner);
+    }
+
     List<Place> places() {
         return face.places();
     }
@@ -65,6 +96,6 @@ public record SurfaceCase(
 
     /** The same surface with other marks. */
     SurfaceCase with(List<Place> others) {
-        return new SurfaceCase(face.with(others), room, site, light, climate, daysToViewing);
+        return with(face.with(others));
     }
 }

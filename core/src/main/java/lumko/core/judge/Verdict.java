@@ -15,6 +15,8 @@ import lumko.core.job.Action;
  * @param spots how many places are marked
  * @param rollsFrom the number of spots like these from which rolling is the better choice; empty if that is already so, or
  *     not within sight; worked out when it is asked for
+ * @param deciding the places on which it hangs
+ * @param changes what would come of something done otherwise, where that helps
  */
 public record Verdict(
         Action action,
@@ -22,7 +24,9 @@ public record Verdict(
         List<Finding> reasons,
         Set<Advice> says,
         int spots,
-        Later<OptionalInt> rollsFrom) {
+        Later<OptionalInt> rollsFrom,
+        Later<Deciding> deciding,
+        Later<List<Change>> changes) {
     public Option option(Action wanted) {
         return options.stream()
                 .filter(option -> option.action() == wanted)

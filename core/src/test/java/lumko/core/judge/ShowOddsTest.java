@@ -12,6 +12,7 @@ import lumko.core.figure.Figure;
 import lumko.core.geometry.WindowLight;
 import lumko.core.job.Action;
 import lumko.core.job.JobPlanner;
+import lumko.core.outcome.Learned;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
 import org.assertj.core.data.Offset;
@@ -25,7 +26,7 @@ class ShowOddsTest {
     private static final Catalogue FIGURES = Catalogue.starting();
 
     private static Odds odds(Catalogue figures, SurfaceCase surface, Action action) {
-        return new ShowOdds(surface, figures, new JobPlanner(figures)).of(surface.places(), action);
+        return new ShowOdds(surface, figures, new JobPlanner(figures), Learned.NOTHING).of(surface.places(), action);
     }
 
     private static double shows(SurfaceCase surface, Action action) {
