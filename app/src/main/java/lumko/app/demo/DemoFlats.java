@@ -22,6 +22,7 @@ import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
+import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.Layer;
 import lumko.core.record.Substrate;
@@ -65,6 +66,7 @@ class DemoFlats {
                 today().plusDays(keysBack),
                 Optional.of(today().plusDays(viewing)),
                 Optional.of(today().plusDays(moveIn)),
+                Scrutiny.AS_USUAL,
                 EditableRow.UNSAVED);
     }
 

@@ -11,7 +11,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 11;
+    static final int NOW = 12;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
@@ -24,6 +24,8 @@ final class RecordFormat {
 
     /** The first in which a sheet says what is bought and what one more coat would take, and a mark whose line it is. */
     private static final int COATS_CHOSEN = 11;
+
+    private static final int LEARNT = 12;
 
     /** The first that keeps predictions. */
     private static final int PREDICTIONS = 9;
@@ -66,7 +68,28 @@ final class RecordFormat {
         return (version >= GRAPH ? Optional.of(row) : asGraph(table, row))
                 .map(known -> version >= TWO_QUESTIONS ? known : asTwoQuestions(table, known))
                 .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"))
-                .map(known -> version >= COATS_CHOSEN ? known : asCoatsChosen(table, known));
+                .map(known -> version >= COATS_CHOSEN ? known : asCoatsChosen(table, known))
+                .filter(known -> version >= LEARNT || !isLimitOfSheen(table, known))
+                .map(known -> version >= LEARNT ? known : asLearnt(table, known));
+    }
+
+    /** Sheen is simulated now. */
+    private static boolean isLimitOfSheen(String table, ObjectNode row) {
+        return table.equals("own_figure") && row.path("figure").asString("").startsWith("SHEEN_GAP_ON_");
+    }
+
+    private static ObjectNode asLearnt(String table, ObjectNode row) {
+        switch (table) {
+            case "turnover" -> row.put("scrutiny", "AS_USUAL");
+            case "prediction" -> {
+                row.set("computed", row.path("shows_likely"));
+                row.putArray("causes");
+            }
+            default -> {
+                // as it was
+            }
+        }
+        return row;
     }
 
     private static ObjectNode asCoatsChosen(String table, ObjectNode row) {

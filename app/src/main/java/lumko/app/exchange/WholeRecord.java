@@ -76,6 +76,8 @@ class WholeRecord {
             "sheet_note",
             "sheet_tin",
             "prediction",
+            "look",
+            "learnt",
             "coat",
             "own_figure",
             "practice_choice",

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import lumko.app.house.House;
 import lumko.app.house.Houses;
 import lumko.app.house.Roof;
 import lumko.app.house.Turnover;
+import lumko.app.outcome.Predictions;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Store;
 import lumko.app.platform.Speaker;
@@ -25,6 +27,7 @@ import lumko.app.platform.Words;
 import lumko.app.sheet.Sheets;
 import lumko.app.sheet.Sheets.Progress;
 import lumko.core.figure.Catalogue;
+import lumko.core.figure.Figure;
 import lumko.core.turnover.FlatProgress;
 import lumko.core.turnover.FlatState;
 import org.springframework.stereotype.Service;
@@ -47,14 +50,23 @@ class FrontDesk {
     private final Houses houses;
     private final Store store;
     private final Sheets sheets;
+    private final Predictions predictions;
     private final Figures figures;
     private final Speaker speaker;
     private final Clock clock;
 
-    FrontDesk(Houses houses, Store store, Sheets sheets, Figures figures, Speaker speaker, Clock clock) {
+    FrontDesk(
+            Houses houses,
+            Store store,
+            Sheets sheets,
+            Predictions predictions,
+            Figures figures,
+            Speaker speaker,
+            Clock clock) {
         this.houses = houses;
         this.store = store;
         this.sheets = sheets;
+        this.predictions = predictions;
         this.figures = figures;
         this.speaker = speaker;
         this.clock = clock;
@@ -94,7 +106,42 @@ class FrontDesk {
         needing.sort(Comparator.comparing((Hand hand) -> !hand.late())
                 .thenComparing(hand -> due(standingOf, hand))
                 .thenComparing(Hand::flat));
+        needing.addAll(looksDue(facades, catalogue));
         return new FrontView(drawn, Math.max(600, x - BETWEEN_HOUSES + 30), ground, needing);
+    }
+
+    /** Sheets that were closed long enough ago for their touch-ups to have toned down. */
+    private List<Hand> looksDue(List<Houses.Facade> facades, Catalogue catalogue) {
+        List<Predictions.Due> due = predictions.due(catalogue.time(Figure.SHEEN_TONES_DOWN));
+        if (due.isEmpty()) {
+            return List.of();
+        }
+        Words words = speaker.words();
+        Map<UUID, UUID> flatOf = houses.flatsOfTurnovers(
+                due.stream().map(Predictions.Due::turnoverId).distinct().toList());
+        Map<UUID, String> names = new HashMap<>();
+        for (Houses.Facade facade : facades) {
+            facade.windows()
+                    .forEach(window -> names.put(window.flatId(), facade.house().name() + " " + window.number()));
+        }
+        return due.stream()
+                .map(each -> {
+                    UUID flat = flatOf.getOrDefault(each.turnoverId(), each.turnoverId());
+                    LocalDate on = LocalDate.ofInstant(each.closedAt(), words.zone());
+                    return new Hand(
+                            flat,
+                            names.getOrDefault(flat, ""),
+                            FlatState.READY,
+                            false,
+                            words.say(
+                                    each.walls() == 1 ? "hand.lookAgainOne" : "hand.lookAgain",
+                                    each.walls(),
+                                    words.fromToday(on, speaker.today())),
+                            "",
+                            words.say("hand.toLook"),
+                            "/sheets/" + each.sheetId() + "#seen");
+                })
+                .toList();
     }
 
     private static LocalDate due(Map<UUID, Standing> standingOf, Hand hand) {

@@ -41,5 +41,7 @@ public enum EventKind {
     FEATURE_ENTERED,
     DATES_SET,
     LET_AGAIN,
+    /** Somebody came to look at work that was done. */
+    LOOKED_AGAIN,
     PRACTICE_FOR_JOB
 }

@@ -2,6 +2,7 @@ package lumko.app.house;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -180,6 +181,13 @@ public class Houses {
         return turnovers.findByEndedOnIsNull().stream()
                 .map(TurnoverRow::turnover)
                 .toList();
+    }
+
+    /** The flat of each turnover, also of those that are over. */
+    @Transactional(readOnly = true)
+    public Map<UUID, UUID> flatsOfTurnovers(Collection<UUID> turnoverIds) {
+        return turnovers.findAllById(turnoverIds).stream()
+                .collect(Collectors.toMap(TurnoverRow::id, row -> row.flatId));
     }
 
     /** @throws NotFoundException if there is none, or not in this organisation */

@@ -19,6 +19,7 @@ import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
+import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import lumko.core.record.Layer;
@@ -292,6 +293,7 @@ class RecordController {
         access.requireDates();
         model.addAttribute("flat", houses.flat(flatId));
         model.addAttribute("form", Form.empty(speaker.words()));
+        model.addAttribute("scrutinies", Scrutiny.values());
         return "dates";
     }
 
@@ -307,6 +309,7 @@ class RecordController {
         Optional<LocalDate> keysBack = form.optionalDate("keysBackOn");
         Optional<LocalDate> viewing = form.optionalDate("viewingOn");
         Optional<LocalDate> moveIn = form.optionalDate("moveInOn");
+        Scrutiny scrutiny = form.typed("scrutiny").isEmpty() ? Scrutiny.AS_USUAL : form.one("scrutiny", Scrutiny.class);
         int seen = form.whole("version", new Limits("version", EditableRow.UNSAVED, 1e9, ""));
         if (keysBack.isEmpty()) {
             form.refuse("keysBackOn", speaker.words().say("refused.keysBack"));
@@ -321,9 +324,10 @@ class RecordController {
             response.setStatus(422);
             model.addAttribute("flat", flat);
             model.addAttribute("form", form);
+            model.addAttribute("scrutinies", Scrutiny.values());
             return "dates";
         }
-        recording.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, seen);
+        recording.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, scrutiny, seen);
         return "redirect:/flats/" + flatId;
     }
 

@@ -19,6 +19,7 @@ import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
+import lumko.core.judge.Scrutiny;
 import lumko.core.record.Substrate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -286,6 +287,7 @@ public class Recording {
             LocalDate keysBackOn,
             Optional<LocalDate> viewingOn,
             Optional<LocalDate> moveInOn,
+            Scrutiny scrutiny,
             int seenVersion) {
         access.requireDates();
         if (!flats.existsById(flatId)) {
@@ -298,6 +300,7 @@ public class Recording {
         row.keysBackOn = keysBackOn;
         row.viewingOn = viewingOn.orElse(null);
         row.moveInOn = moveInOn.orElse(null);
+        row.scrutiny = scrutiny;
         turnovers.save(row);
         history.note(Subject.flat(flatId), EventKind.DATES_SET, speaker.words().date(keysBackOn));
     }

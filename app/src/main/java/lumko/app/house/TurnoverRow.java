@@ -1,11 +1,14 @@
 package lumko.app.house;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.judge.Scrutiny;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -23,6 +26,9 @@ class TurnoverRow extends EditableRow {
     @Nullable
     LocalDate endedOn;
 
+    @Enumerated(EnumType.STRING)
+    Scrutiny scrutiny = Scrutiny.AS_USUAL;
+
     protected TurnoverRow() {}
 
     TurnoverRow(UUID id, UUID flatId) {
@@ -32,6 +38,12 @@ class TurnoverRow extends EditableRow {
 
     Turnover turnover() {
         return new Turnover(
-                id(), flatId, keysBackOn, Optional.ofNullable(viewingOn), Optional.ofNullable(moveInOn), version());
+                id(),
+                flatId,
+                keysBackOn,
+                Optional.ofNullable(viewingOn),
+                Optional.ofNullable(moveInOn),
+                scrutiny,
+                version());
     }
 }

@@ -33,6 +33,8 @@ class PredictionRow extends EditableRow {
     double showsLow;
     double showsLikely;
     double showsHigh;
+    double computed;
+    String[] causes = {};
     String options = "";
     String reasons = "";
     String job = "";

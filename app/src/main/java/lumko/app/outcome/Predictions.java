@@ -1,18 +1,36 @@
 package lumko.app.outcome;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.People;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.house.Houses;
+import lumko.app.learnt.Learnt;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
 import lumko.app.walk.WalkedWall;
+import lumko.core.job.Action;
 import lumko.core.judge.Chance;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Option;
+import lumko.core.outcome.Cause;
+import lumko.core.outcome.Observation;
+import lumko.core.outcome.Trial;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -23,19 +41,79 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 public class Predictions {
+    /** What a wall that nobody has asked about for so long will not tell any more. */
+    private static final int GIVEN_UP_AFTER_DAYS = 60;
+
     private final PredictionRepository rows;
+    private final LookRepository looks;
+    private final Learnt learnt;
     private final JsonMapper json;
     private final People people;
+    private final Houses houses;
+    private final History history;
     private final Access access;
+    private final Speaker speaker;
     private final Clock clock;
 
-    Predictions(PredictionRepository rows, JsonMapper json, People people, Access access, Clock clock) {
+    Predictions(
+            PredictionRepository rows,
+            LookRepository looks,
+            Learnt learnt,
+            JsonMapper json,
+            People people,
+            Houses houses,
+            History history,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
         this.rows = rows;
+        this.looks = looks;
+        this.learnt = learnt;
         this.json = json;
         this.people = people;
+        this.houses = houses;
+        this.history = history;
         this.access = access;
+        this.speaker = speaker;
         this.clock = clock;
     }
+
+    /** A wall of which something was said, and what was seen of it. */
+    record Seen(
+            double computed,
+            double said,
+            String[] causes,
+            Outcome outcome,
+            Action action,
+            Action verdict,
+            UUID surfaceId) {
+        boolean isTouchedUp() {
+            return action.isSpots();
+        }
+
+        boolean isOverruled() {
+            return action != verdict;
+        }
+
+        Observation observation() {
+            Set<Cause> known = EnumSet.noneOf(Cause.class);
+            Arrays.stream(causes).map(Cause::valueOf).forEach(known::add);
+            double seen = switch (outcome) {
+                case NOT_SEEN -> 0;
+                case LOOKED_FOR -> 0.5;
+                case SEEN -> 1;
+            };
+            return new Observation(computed, said, known, seen);
+        }
+    }
+
+    /**
+     * A closed sheet whose walls should be looked at again.
+     *
+     * @param closedAt when its work was done
+     * @param walls of which nobody has said anything
+     */
+    public record Due(UUID sheetId, UUID turnoverId, Instant closedAt, long walls) {}
 
     /**
      * Keeps what is predicted for walls at a moment of their sheet.
@@ -60,6 +138,8 @@ public class Predictions {
         row.showsLow = shows.low();
         row.showsLikely = shows.likely();
         row.showsHigh = shows.high();
+        row.computed = wall.price().computed();
+        row.causes = wall.price().causes().stream().map(Enum::name).sorted().toArray(String[]::new);
         row.options = options(wall.verdict().options()).toString();
         row.reasons = reasons(wall.verdict().reasons()).toString();
         row.job = json.writeValueAsString(Map.of(
@@ -107,6 +187,15 @@ public class Predictions {
     @Transactional(readOnly = true)
     public List<Prediction> closed(UUID sheetId) {
         Map<UUID, String> names = people.names();
+        Map<UUID, List<Prediction.Looked>> bySurface = looks.findBySheetIdOrderByNotedAt(sheetId).stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.surfaceId,
+                        Collectors.mapping(
+                                row -> new Prediction.Looked(
+                                        new Look(row.outcome, row.stood, row.light, row.lookedOn),
+                                        row.daysAfter,
+                                        names.getOrDefault(row.notedBy, "")),
+                                Collectors.toList())));
         return rows.findBySheetIdAndMoment(sheetId, Moment.CLOSED).stream()
                 .map(row -> new Prediction(
                         row.surfaceId,
@@ -114,25 +203,67 @@ public class Predictions {
                         row.action,
                         new Chance(row.showsLow, row.showsLikely, row.showsHigh),
                         Optional.ofNullable(row.outcome),
-                        Optional.ofNullable(row.outcomeBy).map(names::get).orElse("")))
+                        Optional.ofNullable(row.outcomeBy).map(names::get).orElse(""),
+                        bySurface.getOrDefault(row.surfaceId, List.of())))
                 .toList();
     }
 
     /**
-     * Notes what was seen of the work on a wall, for all that was predicted for it.
+     * Notes what was seen of the work on a wall, for all that was predicted for it, and learns from it. Said again on the same
+     * day by the same person, it takes the place of what was said: a slip of the thumb is no second look.
      *
-     * @throws NotFoundException if nothing was
+     * @throws NotFoundException if nothing was predicted
      */
-    public void see(UUID sheetId, UUID surfaceId, Outcome outcome) {
+    public void see(UUID sheetId, UUID surfaceId, Look look) {
         access.requirePainter();
         List<PredictionRow> meant = rows.findBySheetIdAndSurfaceId(sheetId, surfaceId);
-        if (meant.isEmpty()) {
-            throw new NotFoundException();
+        PredictionRow closed = meant.stream()
+                .filter(row -> row.moment == Moment.CLOSED)
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        UUID by = access.member().personId();
+        LocalDate closedOn = LocalDate.ofInstant(closed.madeAt, speaker.words().zone());
+        LookRow row = looks.findFirstBySheetIdAndSurfaceIdOrderByNotedAtDesc(sheetId, surfaceId)
+                .filter(last -> last.lookedOn.equals(look.on()) && last.notedBy.equals(by))
+                .orElseGet(() -> new LookRow(UUID.randomUUID(), sheetId, surfaceId));
+        row.outcome = look.outcome();
+        row.stood = look.stood();
+        row.light = look.light();
+        row.lookedOn = look.on();
+        row.daysAfter = (int) Math.max(0, ChronoUnit.DAYS.between(closedOn, look.on()));
+        row.notedBy = by;
+        row.notedAt = clock.instant();
+        looks.save(row);
+        for (PredictionRow each : meant) {
+            each.outcome = look.outcome();
+            each.outcomeBy = by;
+            each.outcomeAt = clock.instant();
         }
-        for (PredictionRow row : meant) {
-            row.outcome = outcome;
-            row.outcomeBy = access.member().personId();
-            row.outcomeAt = clock.instant();
-        }
+        rows.flush();
+        history.note(
+                Subject.surface(houses.flatOfSurface(surfaceId).id(), surfaceId),
+                EventKind.LOOKED_AGAIN,
+                speaker.words().name(look.outcome()));
+        learnt.keep(Trial.of(observations()));
+    }
+
+    private List<Observation> observations() {
+        return rows.seen().stream()
+                .filter(Seen::isTouchedUp)
+                .map(Seen::observation)
+                .toList();
+    }
+
+    /** Every wall that was looked at since its work was done. */
+    @Transactional(readOnly = true)
+    List<Seen> seen() {
+        return rows.seen();
+    }
+
+    /** Sheets whose touch-ups have toned down, so that it is time to look at them again. */
+    @Transactional(readOnly = true)
+    public List<Due> due(Duration tonesDown) {
+        Instant now = clock.instant();
+        return rows.due(now.minus(Duration.ofDays(GIVEN_UP_AFTER_DAYS)), now.minus(tonesDown));
     }
 }

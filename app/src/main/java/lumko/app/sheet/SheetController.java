@@ -3,6 +3,7 @@ package lumko.app.sheet;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -13,6 +14,7 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.bench.KeptResults;
 import lumko.app.figure.Figures;
+import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
 import lumko.app.platform.Form;
@@ -299,9 +301,15 @@ class SheetController {
     String outcome(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         Outcome outcome = form.one("outcome", Outcome.class);
+        Look.Stood stood = form.typed("stood").isEmpty() ? Look.Stood.FRONT : form.one("stood", Look.Stood.class);
+        Look.Light light = form.typed("light").isEmpty() ? Look.Light.DAYLIGHT : form.one("light", Look.Light.class);
+        LocalDate on = form.optionalDate("on").orElseGet(speaker::today);
+        if (on.isAfter(speaker.today())) {
+            form.refuse("on", speaker.words().say("refused.notYet", on, speaker.today()));
+        }
         Optional<UUID> surface = form.id("surface");
         if (!form.hasErrors()) {
-            predictions.see(id, surface.orElseThrow(), outcome);
+            predictions.see(id, surface.orElseThrow(), new Look(outcome, stood, light, on));
         }
         return after(id, Optional.empty(), form, model);
     }
@@ -351,6 +359,9 @@ class SheetController {
         model.addAttribute("hasSensor", !(sensor instanceof NoRoomSensor));
         model.addAttribute("kept", results.ofSheet(id));
         model.addAttribute("outcomes", Outcome.values());
+        model.addAttribute("stoods", Look.Stood.values());
+        model.addAttribute("lights", Look.Light.values());
+        model.addAttribute("today", speaker.today());
         model.addAttribute("predictions", sheet.isOpen() ? List.of() : predictions.closed(id));
         model.addAttribute("form", form);
         model.addAttribute("asking", asking.orElse(null));

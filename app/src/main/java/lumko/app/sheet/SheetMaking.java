@@ -59,7 +59,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class SheetMaking {
     /** Version of the rules that made a sheet, kept with it. */
-    static final String MODEL_VERSION = "3";
+    static final String MODEL_VERSION = "4";
 
     private final SheetRepository sheets;
     private final SheetWallRepository sheetWalls;

@@ -110,6 +110,22 @@ public final class SheetView {
         return prediction.seenBy().isEmpty() ? predicted : words.say("seen.by", predicted, prediction.seenBy());
     }
 
+    /** A time somebody came to look, in a sentence. */
+    public String looked(Prediction.Looked looked) {
+        String key = switch (looked.daysAfter()) {
+            case 0 -> "seen.lookedSameDay";
+            case 1 -> "seen.lookedNextDay";
+            default -> "seen.looked";
+        };
+        return words.say(
+                key,
+                looked.daysAfter(),
+                words.name(looked.look().outcome()),
+                words.name(looked.look().stood()),
+                words.name(looked.look().light()),
+                looked.by());
+    }
+
     public boolean isOutcome(Prediction prediction, Outcome outcome) {
         return prediction.outcome().equals(Optional.of(outcome));
     }

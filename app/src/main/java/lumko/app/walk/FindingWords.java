@@ -36,6 +36,8 @@ final class FindingWords {
             case Finding.SteamWantsSheen(double gloss, double least) -> say("STEAM_WANTS_SHEEN", gloss, least);
             case Finding.TenantsColour() -> say("TENANTS_COLOUR");
             case Finding.SpotsTakeTooMuch(double share, double most) -> say("SPOTS_TAKE_TOO_MUCH", share, most);
+            case Finding.ShowsTooLikely(double chance, double most) ->
+                say("SHOWS_TOO_LIKELY", words.chance(chance), words.chance(most));
             case Finding.SpotTooWideToDab(var across, var widest) -> say("SPOT_TOO_WIDE_TO_DAB", across, widest);
             case Finding.PatchTooWideToFeather(var area, var widest) -> say("PATCH_TOO_WIDE_TO_FEATHER", area, widest);
             case Finding.PatchNeedsFeathering(var across) -> say("PATCH_NEEDS_FEATHERING", across);

@@ -20,6 +20,7 @@ import lumko.core.drying.Climate;
 import lumko.core.geometry.Raking;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
+import lumko.core.judge.Scrutiny;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.TouchUp;
 import lumko.core.quantity.Length;
@@ -62,12 +63,13 @@ public class TouchUps {
                 .map(day -> OptionalInt.of((int) ChronoUnit.DAYS.between(speaker.today(), day)))
                 .orElse(OptionalInt.empty());
         SurfaceCase surface = new SurfaceCase(
-                wall.found(),
-                wall.around(),
-                wall.flat().house().site(),
-                wall.surface().light(),
-                Climate.REFERENCE,
-                viewing);
+                        wall.found(),
+                        wall.around(),
+                        wall.flat().house().site(),
+                        wall.surface().light(),
+                        Climate.REFERENCE,
+                        viewing)
+                .under(turnover.map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL));
         return new OnBench(
                 repaired,
                 new TouchUp(

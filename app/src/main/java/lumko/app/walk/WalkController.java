@@ -56,6 +56,13 @@ class WalkController {
         return "walk";
     }
 
+    /** On which places the verdict hangs and what would change it. */
+    @GetMapping("/walls/{wallId}/decides")
+    String decides(@PathVariable UUID wallId, Model model) {
+        model.addAttribute("decides", new DecidingView(walks.wall(wallId), speaker.words()));
+        return "walk-verdict :: decides";
+    }
+
     // ---- setting marks
 
     @PostMapping("/walls/{wallId}/marks")

@@ -23,6 +23,7 @@ import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
+import lumko.app.learnt.Learnt;
 import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -36,8 +37,10 @@ import lumko.core.hold.Holding;
 import lumko.core.job.Face;
 import lumko.core.job.JobPlanner;
 import lumko.core.judge.Judge;
+import lumko.core.judge.Scrutiny;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.Verdict;
+import lumko.core.outcome.Learned;
 import lumko.core.practice.Practice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,6 +59,7 @@ public class Walks {
     private final Practices practices;
     private final History history;
     private final People people;
+    private final Learnt learnt;
     private final Speaker speaker;
 
     Walks(
@@ -69,6 +73,7 @@ public class Walks {
             Practices practices,
             History history,
             People people,
+            Learnt learnt,
             Speaker speaker) {
         this.marks = marks;
         this.visits = visits;
@@ -80,6 +85,7 @@ public class Walks {
         this.practices = practices;
         this.history = history;
         this.people = people;
+        this.learnt = learnt;
         this.speaker = speaker;
     }
 
@@ -163,7 +169,7 @@ public class Walks {
             Practice practice) {
         Turn turn = turn(turnoverId);
         Catalogue catalogue = figures.catalogue();
-        Looking looking = new Looking(flat, turn, practice, catalogue, speaker.today());
+        Looking looking = new Looking(flat, turn, practice, catalogue, learnt.inUse(), speaker.today());
         List<WalkedWall> walls = wanted.stream()
                 .map(surface -> looking.wall(surface, bySurface.getOrDefault(surface.id(), List.of())))
                 .toList();
@@ -180,10 +186,10 @@ public class Walks {
         private final Facing facing;
         private final OptionalInt viewing;
 
-        Looking(Flat flat, Turn turn, Practice practice, Catalogue figures, LocalDate today) {
+        Looking(Flat flat, Turn turn, Practice practice, Catalogue figures, Learned learned, LocalDate today) {
             this.flat = flat;
             this.turn = turn;
-            this.judge = new Judge(figures, practice);
+            this.judge = new Judge(figures, practice, learned);
             this.planner = new JobPlanner(figures, practice);
             this.facing = new Facing(today, figures);
             this.viewing = daysToViewing(flat, today);
@@ -197,7 +203,8 @@ public class Walks {
             Face face = facing.face(room, surface, visit, marks, places);
             lumko.core.job.Room around = Facing.room(room, turn.findingsOf(room));
             Verdict verdict = judge.judge(
-                    new SurfaceCase(face, around, flat.house().site(), surface.light(), Climate.REFERENCE, viewing));
+                    new SurfaceCase(face, around, flat.house().site(), surface.light(), Climate.REFERENCE, viewing)
+                            .under(flat.turnover().map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL)));
             // whatever is decided, this is what the whole surface would need
             Holding holding = planner.holding(face, around);
             return new WalkedWall(flat, room, surface, marks, places, visit, face, around, holding, verdict);

@@ -25,6 +25,7 @@ import lumko.core.activity.ActivityKind;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
+import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
 import org.assertj.core.data.Offset;
@@ -73,7 +74,13 @@ class FortyMarksTest extends BrowserTest {
                                     Optional.of(tin.id()),
                                     TODAY.minusMonths(8),
                                     "")));
-            recording.setDates(flat.id(), TODAY.minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(),
+                    TODAY.minusDays(1),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Scrutiny.AS_USUAL,
+                    EditableRow.UNSAVED);
             return flat;
         });
     }

@@ -24,6 +24,7 @@ import lumko.app.walk.Next;
 import lumko.app.walk.Reach;
 import lumko.core.fault.FaultKind;
 import lumko.core.geometry.Spot;
+import lumko.core.judge.Scrutiny;
 import lumko.core.repair.Mark;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -176,7 +177,8 @@ class OutboxTest extends BrowserTest {
     void aTickWithoutSignalShowsAsNotSentAndArrivesWithItsOwnTime() {
         UUID wallId = wall(flat, 0).id();
         UUID sheetId = asLead(() -> {
-            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
             marking.set(
                     UUID.randomUUID(),
                     wallId,

@@ -20,6 +20,7 @@ import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.platform.EditableRow;
 import lumko.app.walk.Walks;
+import lumko.core.judge.Scrutiny;
 import lumko.core.record.Layer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -175,7 +176,8 @@ class StoryTest extends BrowserTest {
     void anUnknownWallIsReadIdentifiedAndATinIsFixed() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
             return flat;
         });
         Page page = enter(Screen.PHONE, "Jonas Petrak");

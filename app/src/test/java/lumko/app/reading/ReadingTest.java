@@ -31,6 +31,7 @@ import lumko.app.walk.Walks;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Seen;
 import lumko.core.colour.Spectrum;
+import lumko.core.judge.Scrutiny;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -70,7 +71,8 @@ class ReadingTest extends ApplicationTest {
                     wallId,
                     NewCoat.finish(
                             tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusYears(1), ""));
-            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
             return wallId;
         });
     }

@@ -12,6 +12,7 @@ import lumko.app.house.Flat;
 import lumko.app.house.Turnover;
 import lumko.app.platform.EditableRow;
 import lumko.app.practice.Practices;
+import lumko.core.judge.Scrutiny;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
 import org.junit.jupiter.api.AfterEach;
@@ -39,7 +40,8 @@ class PracticeTest extends ApplicationTest {
     private Flat flatInTurnover() {
         Flat flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            recording.setDates(flat.id(), TODAY, Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
             return flat;
         });
         return asLead(() -> houses.flat(flat.id()));

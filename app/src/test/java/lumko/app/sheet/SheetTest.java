@@ -38,6 +38,7 @@ import lumko.core.figure.Catalogue;
 import lumko.core.geometry.Spot;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
+import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Volume;
 import lumko.core.record.Layer;
 import lumko.core.repair.Mark;
@@ -115,7 +116,13 @@ class SheetTest extends ApplicationTest {
                     wallId,
                     NewCoat.finish(
                             tin.product().id(), tin.colour().id(), Optional.of(tinId), TODAY.minusMonths(2), ""));
-            recording.setDates(flat.id(), TODAY.minusDays(4), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(),
+                    TODAY.minusDays(4),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Scrutiny.AS_USUAL,
+                    EditableRow.UNSAVED);
             for (int n = 0; n < 3; n++) {
                 marking.set(
                         UUID.randomUUID(),

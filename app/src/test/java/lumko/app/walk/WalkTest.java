@@ -31,6 +31,7 @@ import lumko.core.hold.Need;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
 import lumko.core.judge.Finding;
+import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.PaintBasis;
 import lumko.core.record.Substrate;
@@ -72,7 +73,13 @@ class WalkTest extends ApplicationTest {
                     wallId,
                     NewCoat.finish(
                             tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusMonths(1), ""));
-            recording.setDates(flat.id(), TODAY.minusDays(1), Optional.empty(), Optional.empty(), EditableRow.UNSAVED);
+            recording.setDates(
+                    flat.id(),
+                    TODAY.minusDays(1),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Scrutiny.AS_USUAL,
+                    EditableRow.UNSAVED);
             return wallId;
         });
     }

@@ -342,6 +342,8 @@ public enum Figure {
     SEEN_IN_KITCHEN(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
     SEEN_IN_BATH(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
     SEEN_ON_STAIRS(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    /** Touched up only where it shows no more often than so. */
+    SHOWS_AT_MOST(EYE, PERCENT, 50, 1, 100, ASSUMED),
     /** What lies above or below the eyes has to differ so many times as much. */
     LESS_LOOKED_AT(EYE, FACTOR, 1.35, 1, 5, ASSUMED),
     /** From how far walls are looked at. */

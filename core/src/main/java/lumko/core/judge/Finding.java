@@ -50,6 +50,9 @@ public sealed interface Finding {
     /** In per cent of the surface. */
     record SpotsTakeTooMuch(double share, double most) implements Finding {}
 
+    /** Chances, 0–1. */
+    record ShowsTooLikely(double chance, double most) implements Finding {}
+
     record SpotTooWideToDab(Length across, Length widest) implements Finding {}
 
     record PatchTooWideToFeather(Area area, Area widest) implements Finding {}

@@ -63,8 +63,12 @@ final class HardRules {
         this.planner = planner;
     }
 
-    /** Nothing speaks against painting the whole surface but that nothing is marked. */
-    List<Finding> against(SurfaceCase surface, Action action) {
+    /**
+     * Nothing speaks against painting the whole surface but that nothing is marked.
+     *
+     * @param shows how likely it shows afterwards, 0–1
+     */
+    List<Finding> against(SurfaceCase surface, Action action, double shows) {
         List<Finding> findings = new ArrayList<>();
         if (surface.isSmoked() && action != Action.FLAT) {
             findings.add(new Finding.RoomWasSmokedIn());
@@ -91,6 +95,10 @@ final class HardRules {
                 sheenRules(surface, findings);
             }
             sizeRules(surface, action, findings);
+            double most = figures.share(Figure.SHOWS_AT_MOST);
+            if (shows > most) {
+                findings.add(new Finding.ShowsTooLikely(shows, most));
+            }
         }
         if (action == Action.LEAVE) {
             leavingRules(surface, findings);

@@ -224,7 +224,7 @@ public final class Judge {
                 Causes.of(surface, priced.action(), figures),
                 comingBack,
                 priced.now().plus(comingBack),
-                rules.against(surface, priced.action()));
+                rules.against(surface, priced.action(), priced.odds().first().likely()));
     }
 
     private Duration dryAt(SurfaceCase surface, Work work) {

@@ -1,0 +1,5 @@
+/** What an organisation's kept outcomes have taught: the model that chances are corrected by. */
+@NullMarked
+package lumko.app.learnt;
+
+import org.jspecify.annotations.NullMarked;
