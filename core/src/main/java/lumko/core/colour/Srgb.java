@@ -58,6 +58,21 @@ public record Srgb(int red, int green, int blue) {
         return new Shown(new Srgb(channels[0], channels[1], channels[2]), inRange);
     }
 
+    /**
+     * The nearest that the screen can show of tristimulus values relative to its {@link #WHITE}, as 0xRRGGBB: for pictures, where
+     * there are many.
+     */
+    public static int packed(double x, double y, double z) {
+        int red = channel(3.2409699419045213 * x - 1.5373831775700935 * y - 0.4986107602930033 * z);
+        int green = channel(-0.9692436362808798 * x + 1.8759675015077206 * y + 0.04155505740717561 * z);
+        int blue = channel(0.05563007969699361 * x - 0.20397695888897657 * y + 1.0569715142428786 * z);
+        return red << 16 | green << 8 | blue;
+    }
+
+    private static int channel(double percent) {
+        return (int) Math.round(255 * encoded(Math.clamp(percent / 100, 0, 1)));
+    }
+
     /** What the screen shows of a surface in daylight. */
     public static Shown of(Spectrum spectrum) {
         return of(Colorimetry.SCREEN.lab(spectrum));

@@ -338,10 +338,10 @@ public enum Figure {
     /** A score from which somebody sees it, by what room it is in; 1 is seen by one who looks for it, 2 by one who does not. */
     SEEN_IN_LIVING(EYE, COLOUR_DIFFERENCE, 1.5, 0.3, 5, ASSUMED),
     SEEN_IN_BEDROOM(EYE, COLOUR_DIFFERENCE, 1.5, 0.3, 5, ASSUMED),
-    SEEN_IN_HALL(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
-    SEEN_IN_KITCHEN(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
-    SEEN_IN_BATH(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
-    SEEN_ON_STAIRS(EYE, COLOUR_DIFFERENCE, 1.7, 0.3, 5, ASSUMED),
+    SEEN_IN_HALL(EYE, COLOUR_DIFFERENCE, 1.8, 0.3, 5, ASSUMED),
+    SEEN_IN_KITCHEN(EYE, COLOUR_DIFFERENCE, 1.8, 0.3, 5, ASSUMED),
+    SEEN_IN_BATH(EYE, COLOUR_DIFFERENCE, 1.8, 0.3, 5, ASSUMED),
+    SEEN_ON_STAIRS(EYE, COLOUR_DIFFERENCE, 1.8, 0.3, 5, ASSUMED),
     /** Touched up only where it shows no more often than so. */
     SHOWS_AT_MOST(EYE, PERCENT, 50, 1, 100, ASSUMED),
     /** What lies above or below the eyes has to differ so many times as much. */

@@ -96,7 +96,7 @@ final class HardRules {
             }
             sizeRules(surface, action, findings);
             double most = figures.share(Figure.SHOWS_AT_MOST);
-            if (shows > most) {
+            if (findings.isEmpty() && shows > most) {
                 findings.add(new Finding.ShowsTooLikely(shows, most));
             }
         }

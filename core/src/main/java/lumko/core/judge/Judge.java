@@ -32,9 +32,6 @@ public final class Judge {
     /** How many further spots are looked at before rolling is called out of sight. */
     private static final int FURTHEST = 60;
 
-    /** So many of the places that show most are named. */
-    private static final int MOST_RANKED = 3;
-
     /** What helps has to bring the chance down to this share of it. ASSUMPTION. */
     private static final double MUST_HELP = 0.75;
 
@@ -99,7 +96,6 @@ public final class Judge {
                         place.key(), odds.of(List.of(place), spots).computed()))
                 .filter(ranked -> ranked.shows() > 0)
                 .sorted(Comparator.comparingDouble(Deciding.Ranked::shows).reversed())
-                .limit(MOST_RANKED)
                 .toList();
         return new Deciding(forcing, likeliest);
     }

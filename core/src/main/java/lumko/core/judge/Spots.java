@@ -25,7 +25,15 @@ import lumko.core.visibility.View;
  */
 final class Spots {
     /** From one size to the next. */
-    private static final double STEP = 1.25;
+    private static final double STEP = 1.3;
+
+    /** From one gloss to the next: its lobe is half as wide for four times the gloss. */
+    private static final double GLOSS_STEP = 1.5;
+
+    /** How much of a thin film comes through hardly depends on the paint. */
+    private static final double HIDES_IN_STEPS = 0.01;
+
+    private static final double FILM = 38;
 
     /** Where nothing is known of a wall it is taken for a light one. */
     private static final Lab USUAL = new Lab(85, 0, 5);
@@ -53,7 +61,7 @@ final class Spots {
                 .colour()
                 .filter(colour -> surface.colour().isPresent())
                 .orElse(fresh));
-        this.gloss = Math.rint(surface.gloss().orElse(TouchUp.USUAL_GLOSS));
+        this.gloss = surface.gloss().orElse(TouchUp.USUAL_GLOSS);
     }
 
     /** As fine as a wall is known, so that walls of one paint share their tables. */
@@ -90,14 +98,14 @@ final class Spots {
             return Optional.empty();
         }
         return Optional.of(new Like(
-                step(Math.max(1, repair.finishedAcross().inMillimetres())),
+                step(Math.max(1, repair.finishedAcross().inMillimetres()), STEP),
                 repair.filler().inLitres() > 0,
                 action == Action.FEATHER,
                 isAtEyeLevel(mark, surface, figures)));
     }
 
-    private static double step(double across) {
-        return Math.pow(STEP, Math.rint(Math.log(across) / Math.log(STEP)));
+    private static double step(double value, double step) {
+        return Math.pow(step, Math.rint(Math.log(value) / Math.log(step)));
     }
 
     Scored scored(Like like) {
@@ -126,9 +134,9 @@ final class Spots {
                 TouchUpTool.ROLLER,
                 stipples,
                 TouchUp.light(light, TouchUp.usualElevation(light), figures),
-                gloss,
-                Math.rint(sheet.contrastRatio() * 50) / 50,
-                Math.rint(sheet.dryMicrometres() / 5) * 5,
+                light == WindowLight.NONE ? TouchUp.USUAL_GLOSS : step(Math.clamp(gloss, 1, 90), GLOSS_STEP),
+                Math.clamp(Math.rint(sheet.contrastRatio() / HIDES_IN_STEPS) * HIDES_IN_STEPS, 0.5, 0.98),
+                FILM,
                 view,
                 lookers.distance(surface.room().kind()).inMetres());
         return Scores.of(look, wall, paint, proud);

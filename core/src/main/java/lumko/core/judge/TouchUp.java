@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
+import lumko.core.fault.Fault;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.Ageing;
@@ -16,6 +17,7 @@ import lumko.core.paint.Binder;
 import lumko.core.paint.DataSheet;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
+import lumko.core.quantity.Length;
 import lumko.core.repair.Repair;
 import lumko.core.visibility.Light;
 import lumko.core.visibility.Paints;
@@ -172,6 +174,66 @@ public final class TouchUp {
                                 .orElse(Binder.WATERBORNE),
                         isWashed)
                 .likely();
+    }
+
+    /**
+     * The fault as it is, if nobody touches it: a dark hole, a dent in the wall's own colour, or a mark a little darker than it.
+     * ASSUMPTION: how dark.
+     */
+    public Optional<Scene> leftAlone(Fault fault, double elevation) {
+        return paints(false, 0).map(paints -> {
+            Lab today = today(surface, surface.colour().orElseThrow(), false);
+            double wallGloss = surface.gloss().orElse(USUAL_GLOSS);
+            double darker = darker(fault);
+            double across = Math.clamp(extent(fault).inMillimetres(), Patch.CENTRE.low(), Patch.CENTRE.high());
+            Lab there = new Lab(Math.max(0, today.lightness() - darker), today.a(), today.b());
+            double deep = Math.min(Patch.PROUD.high(), fault.measures().depth().inMillimetres());
+            boolean isDent = darker == 0;
+            return new Scene(
+                    new Patch(across, 0, TouchUpTool.ROLLER_END, isDent ? across : 0, isDent ? -deep : 0, false, true),
+                    Paints.of(
+                            today,
+                            there,
+                            wallGloss,
+                            wallGloss,
+                            surface.climate().temperature().inCelsius()),
+                    TouchUpTool.ROLLER,
+                    light(surface.light(), elevation, figures),
+                    stipples(figures));
+        });
+    }
+
+    /** Of a line, how wide it is. */
+    private static Length extent(Fault fault) {
+        return fault instanceof Fault.Line ? fault.measures().depth() : fault.extent();
+    }
+
+    private static double darker(Fault fault) {
+        return switch (fault.kind()) {
+            case NAIL_HOLE, SCREW_HOLE, ANCHOR, TOGGLE, HOLE, GOUGE, BOX_GAP, CRACK, JOINT_CRACK, FAILED_CAULK -> 50;
+            case STAIN, SMOKE, MOULD, RUST, GREASE, SCUFF, BARE_SURFACE, FLAKING, TAPE_TEAR, TRIM_CHIP -> 8;
+            case OLD_TOUCH_UP,
+                    SHOWS_THROUGH,
+                    HALO,
+                    PALE_SHAPES,
+                    OLD_SHEEN,
+                    LAP_MARK,
+                    BLEED,
+                    WAVY_LINE,
+                    WALLPAPER_REMAINS -> 2;
+            case DING,
+                    HOLLOW_REPAIR,
+                    POPPED_FASTENER,
+                    PROUD_RIM,
+                    SMOOTH_ISLAND,
+                    GLASSY_PLASTER,
+                    PANEL_OR_PAPER,
+                    RUN,
+                    PLASTER_ON_BEAD,
+                    LUMPY_PLASTER,
+                    PROUD_FILLER,
+                    NIBS -> 0;
+        };
     }
 
     private Patch patch(Tried tried) {

@@ -20,7 +20,7 @@ final class Response {
     private static final int KEPT = 600;
 
     private static final int FEWEST_SAMPLES = 64;
-    private static final int MOST_SAMPLES = 256;
+    private static final int MOST_SAMPLES = 128;
     private static final double PER_DEGREE = 26;
 
     /** Films are laid over a light grey: it stands for all, because how much of a change comes through hardly depends on it. */

@@ -50,17 +50,45 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
         return change(view, days, width, height, relief(width, height));
     }
 
+    /** So many samples of a piece of wall round the patch, and how large it is in mm. */
+    private record Frame(int width, int height, double across, double down) {
+        double pitchAcross() {
+            return across / width;
+        }
+
+        double pitchDown() {
+            return down / height;
+        }
+    }
+
+    private Frame frame(int width, int height) {
+        return new Frame(width, height, 2 * reach(), 2 * reach());
+    }
+
     /** The wall's stipple on a grid; none where no light comes from a direction to show it. */
     Relief relief(int width, int height) {
+        return relief(frame(width, height));
+    }
+
+    private Relief relief(Frame frame) {
         return light.share() == 0
                 ? Relief.NONE
-                : new Relief(wall.periodMillimetres(), width, height, 2 * reach() / width, 2 * reach() / height);
+                : new Relief(
+                        wall.periodMillimetres(),
+                        frame.width(),
+                        frame.height(),
+                        frame.pitchAcross(),
+                        frame.pitchDown());
     }
 
     /** @param relief of this scene on that grid */
     Change change(View view, double days, int width, int height, Relief relief) {
-        double pitchAcross = 2 * reach() / width;
-        double pitchDown = 2 * reach() / height;
+        return change(view, days, frame(width, height), relief);
+    }
+
+    private Change change(View view, double days, Frame frame, Relief relief) {
+        int width = frame.width();
+        int height = frame.height();
         XyzField added = new XyzField(width, height);
         boolean[] isLookedAt = new boolean[width * height];
         Lighting lighting = new Lighting(view);
@@ -68,9 +96,9 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
         Painted painted = new Painted(lighting, wallSheen, days);
         double looked = looked();
         for (int row = 0; row < height; row++) {
-            double y = reach() - (row + 0.5) * pitchDown;
+            double y = frame.down() / 2 - (row + 0.5) * frame.pitchDown();
             for (int column = 0; column < width; column++) {
-                double x = (column + 0.5) * pitchAcross - reach();
+                double x = (column + 0.5) * frame.pitchAcross() - frame.across() / 2;
                 double r2 = x * x + y * y;
                 if (r2 <= looked * looked) {
                     int at = row * width + column;
@@ -87,13 +115,22 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
      * it.
      */
     public XyzField picture(View view, double days, int width, int height) {
-        Relief relief = relief(width, height);
+        return picture(view, days, frame(width, height));
+    }
+
+    /** @param across how much of the wall is drawn, in mm; as much to a sample up and down */
+    public XyzField picture(View view, double days, int width, int height, double across) {
+        return picture(view, days, new Frame(width, height, across, across * height / width));
+    }
+
+    private XyzField picture(View view, double days, Frame frame) {
+        Relief relief = relief(frame);
         Lighting lighting = new Lighting(view);
         Sheen sheen = lighting.sheen(paints.wallGloss());
-        XyzField picture = change(view, days, width, height, relief).added();
+        XyzField picture = change(view, days, frame, relief).added();
         Xyz bare = paints.wall();
         double slope = stipples.slope(wall);
-        for (int at = 0; at < width * height; at++) {
+        for (int at = 0; at < frame.width() * frame.height(); at++) {
             double hx = slope * relief.across(at);
             double hy = slope * relief.down(at);
             double there = lighting.scattered(hx, hy);

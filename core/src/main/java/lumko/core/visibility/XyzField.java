@@ -24,11 +24,11 @@ public record XyzField(int width, int height, double[] x, double[] y, double[] z
     /** What a screen shows of it: 0xRRGGBB, sample by sample. */
     public int[] onScreen() {
         int[] rgb = new int[x.length];
+        double ofX = Srgb.WHITE.x() / Scielab.WHITE.x();
+        double ofY = Srgb.WHITE.y() / Scielab.WHITE.y();
+        double ofZ = Srgb.WHITE.z() / Scielab.WHITE.z();
         for (int at = 0; at < rgb.length; at++) {
-            Srgb shown = Srgb.of(
-                            Lab.of(new Xyz(Math.max(0, x[at]), Math.max(0, y[at]), Math.max(0, z[at])), Scielab.WHITE))
-                    .srgb();
-            rgb[at] = shown.red() << 16 | shown.green() << 8 | shown.blue();
+            rgb[at] = Srgb.packed(x[at] * ofX, y[at] * ofY, z[at] * ofZ);
         }
         return rgb;
     }
