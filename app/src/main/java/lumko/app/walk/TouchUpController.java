@@ -1,17 +1,12 @@
 package lumko.app.walk;
 
-import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
 import lumko.app.platform.Form;
-import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.judge.TouchUp;
 import lumko.core.quantity.Limits;
 import lumko.core.visibility.TouchUpTool;
-import org.springframework.http.CacheControl;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,27 +50,21 @@ class TouchUpController {
     }
 
     private void put(UUID markId, Map<String, String> typed, boolean htmx, Model model) {
-        TouchUps.OnBench bench = touchUps.of(markId);
+        TouchUps.OnBench bench = htmx ? touchUps.inHand(markId) : touchUps.of(markId);
         Form form = new Form(typed, speaker.words());
-        TouchUpView view = new TouchUpView(bench, tried(form, bench), days(form, bench), metres(form), speaker.words());
+        TouchUp.Tried tried = tried(form, bench);
+        double days = days(form, bench);
+        double metres = metres(form);
+        TouchUpView view = new TouchUpView(bench, tried, days, metres, speaker.words());
         model.addAttribute("view", view);
+        model.addAttribute("stage", new BenchStage(bench, tried, days, metres));
         model.addAttribute("form", form);
         model.addAttribute("htmx", htmx);
         model.addAttribute("tools", TouchUpTool.values());
         model.addAttribute("title", view.title());
-    }
-
-    @GetMapping(path = "/marks/{markId}/touch-up.png", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> picture(@PathVariable UUID markId, @RequestParam Map<String, String> typed) {
-        TouchUps.OnBench bench = touchUps.of(markId);
-        Form form = new Form(typed, speaker.words());
-        byte[] png = bench.touchUp()
-                .scene(tried(form, bench))
-                .map(scene -> TouchUps.picture(scene, days(form, bench)))
-                .orElseThrow(NotFoundException::new);
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePrivate())
-                .body(png);
+        if (!htmx) {
+            model.addAttribute("wall", new SeenWallView(bench.repaired().wall(), speaker.words()));
+        }
     }
 
     /** What the handles say; what they do not is as the house would do it. */

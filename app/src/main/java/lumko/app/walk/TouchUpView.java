@@ -1,9 +1,13 @@
 package lumko.app.walk;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import lumko.app.platform.UnitSystem;
 import lumko.app.platform.Words;
 import lumko.core.colour.Seen;
 import lumko.core.judge.TouchUp;
@@ -22,6 +26,8 @@ public final class TouchUpView {
 
     private static final double FEATHERED = 60;
 
+    private static final double METRES_A_FOOT = 0.3048;
+
     /** Arm's length, in metres. */
     private static final double NEAR = 0.7;
 
@@ -32,6 +38,11 @@ public final class TouchUpView {
     private final Words words;
     private final Optional<Scene> scene;
     private final Optional<Visibility> visibility;
+    private final Optional<CompletableFuture<String>> picture;
+    private final Map<Asked, Double> known = new HashMap<>();
+
+    /** Each distance is searched for once. */
+    private record Asked(Visibility of, View view) {}
 
     TouchUpView(TouchUps.OnBench bench, TouchUp.Tried tried, double days, double metres, Words words) {
         this.bench = bench;
@@ -41,6 +52,8 @@ public final class TouchUpView {
         this.words = words;
         this.scene = bench.touchUp().scene(tried);
         this.visibility = scene.map(Visibility::new);
+        double across = stage().across();
+        this.picture = scene.map(each -> CompletableFuture.supplyAsync(() -> TouchUps.picture(each, days, across)));
     }
 
     public UUID markId() {
@@ -90,6 +103,30 @@ public final class TouchUpView {
         return metres;
     }
 
+    // ---- what the handles say beside themselves
+
+    public String featherSaid() {
+        return words.say("touchUp.featherSaid", Length.ofMillimetres(tried.feather()));
+    }
+
+    public String lightSaid() {
+        return words.number(tried.elevation(), 0) + "°";
+    }
+
+    public String eyeSaid() {
+        return words.say("touchUp.eyeSaid", words.place(Length.ofMetres(metres)));
+    }
+
+    public String daysSaid() {
+        return words.say(days == 1 ? "touchUp.daySaid" : "touchUp.daysSaid", words.number(days, 0));
+    }
+
+    /** What a tick of the ruler says: the number, and its unit at the end. */
+    public String tick(int metres, boolean isLast) {
+        double number = words.units() == UnitSystem.US ? metres / METRES_A_FOOT : metres;
+        return words.number(number, words.units() == UnitSystem.US ? 1 : 0) + (isLast ? " " + words.longUnit() : "");
+    }
+
     public boolean isLit() {
         return scene.filter(each -> each.light().share() > 0).isPresent();
     }
@@ -105,9 +142,23 @@ public final class TouchUpView {
                 words.number(tried.elevation(), 0));
     }
 
-    /** The address of the picture with these handles. */
+    /** The piece of wall as it would be painted; drawn beside the search for where it is gone. */
     public String picture() {
-        return address("/touch-up.png");
+        return picture.orElseThrow().join();
+    }
+
+    private BenchStage stage() {
+        return new BenchStage(bench, tried, days, metres);
+    }
+
+    /** What is on the wall and what goes on it: the record it was worked out from. */
+    public String rests() {
+        return bench.repaired()
+                .wall()
+                .paint()
+                .map(paint -> words.say(
+                        "touchUp.rests", paint.colour().name(), paint.product().name()))
+                .orElse("");
     }
 
     /** The address of what takes longer to work out. */
@@ -132,6 +183,11 @@ public final class TouchUpView {
         return gone(visibility.orElseThrow(), View.FRONT);
     }
 
+    /** The same in metres, for the ruler: 0 where it is not seen, 99 where it is always. */
+    public double goneFrom() {
+        return Math.min(99, from(visibility.orElseThrow(), View.FRONT));
+    }
+
     public String front() {
         return words.say("touchUp.front", words.number(days, 0));
     }
@@ -140,9 +196,15 @@ public final class TouchUpView {
         return words.say(isLit() ? "touchUp.along" : "touchUp.alongEven", gone(visibility.orElseThrow(), View.ALONG));
     }
 
+    private double from(Visibility of, View view) {
+        return known.computeIfAbsent(
+                new Asked(of, view),
+                asked -> of.goneFrom(view, days, bench.touchUp().lookedFor()));
+    }
+
     /** Where it is gone even from near, a difference may be left that is hardly seen. */
     private String gone(Visibility of, View view) {
-        double from = of.goneFrom(view, days, Visibility.LOOKED_FOR);
+        double from = from(of, view);
         boolean isHardlySeen = from == 0 && Seen.of(of.score(view, NEAR, days)) != Seen.NOT_SEEN;
         return isHardlySeen ? words.say("touchUp.hardly") : gone(from);
     }
@@ -176,20 +238,29 @@ public final class TouchUpView {
                 .orElse("");
     }
 
-    /** Another way of doing it, with from where that is gone. */
-    public record Way(String name, String gone) {}
+    /** Another way of doing it, with its picture and from where that is gone. */
+    public record Way(String name, String gone, String picture) {}
 
+    /** The same wall left alone, dabbed, feathered and rolled. */
     public List<Way> ways() {
+        double across = stage().across();
         List<Way> ways = new ArrayList<>();
-        ways.add(way("touchUp.dab", DABBED));
-        ways.add(way("touchUp.feather", FEATHERED));
-        ways.add(new Way(words.say("touchUp.roll"), words.say("touchUp.never")));
+        bench.touchUp()
+                .leftAlone(bench.repaired().mark().mark().fault(), tried.elevation())
+                .ifPresent(scene -> ways.add(way("touchUp.leave", scene, across)));
+        ways.add(way("touchUp.dab", feathered(DABBED), across));
+        ways.add(way("touchUp.feather", feathered(FEATHERED), across));
+        Scene bare = bench.touchUp().bare(tried).orElseThrow();
+        ways.add(new Way(words.say("touchUp.roll"), words.say("touchUp.never"), TouchUps.small(bare, days, across)));
         return ways;
     }
 
-    private Way way(String key, double feather) {
-        Scene scene = bench.touchUp().scene(tried.withFeather(feather)).orElseThrow();
-        return new Way(words.say(key), gone(new Visibility(scene), View.FRONT));
+    private Scene feathered(double feather) {
+        return bench.touchUp().scene(tried.withFeather(feather)).orElseThrow();
+    }
+
+    private Way way(String key, Scene scene, double across) {
+        return new Way(words.say(key), gone(new Visibility(scene), View.FRONT), TouchUps.small(scene, days, across));
     }
 
     public List<String> helps() {
@@ -198,7 +269,7 @@ public final class TouchUpView {
                 .helps(
                         View.FRONT,
                         days,
-                        Visibility.LOOKED_FOR,
+                        bench.touchUp().lookedFor(),
                         tried.isWashed() ? Optional.empty() : bench.touchUp().paints(true, 0))
                 .stream()
                 .filter(help -> help.kind() != Help.Kind.ROLL_THE_WALL)

@@ -1,16 +1,25 @@
 package lumko.app.walk;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Duration;
 import java.time.temporal.ChronoUnit;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
+import lumko.app.account.Access;
 import lumko.app.figure.Figures;
 import lumko.app.house.Surface;
 import lumko.app.house.Turnover;
@@ -33,14 +42,33 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class TouchUps {
     /** Enough to show a stipple, few enough to follow a hand. */
-    private static final int PICTURE = 320;
+    private static final int PICTURE_WIDE = 300;
+
+    private static final int PICTURE_HIGH = 200;
+
+    /** A stipple hardly packs: time is worth more than a tenth of the size. 1 is not packed at all. */
+    private static final float QUICKLY = 0.9f;
+
+    /** While a hand moves a handle the mark, its wall and its flat stay as they were when the page was opened. */
+    private static final Duration IN_HAND = Duration.ofMinutes(2);
+
+    private static final int MOST_IN_HAND = 200;
+
+    private record InHand(UUID organisation, UUID person, UUID mark) {}
+
+    private final Cache<InHand, OnBench> inHand = Caffeine.newBuilder()
+            .expireAfterWrite(IN_HAND)
+            .maximumSize(MOST_IN_HAND)
+            .build();
 
     private final Walks walks;
     private final Practices practices;
     private final Figures figures;
+    private final Access access;
     private final Speaker speaker;
 
-    TouchUps(Walks walks, Practices practices, Figures figures, Speaker speaker) {
+    TouchUps(Walks walks, Practices practices, Figures figures, Access access, Speaker speaker) {
+        this.access = access;
         this.walks = walks;
         this.practices = practices;
         this.figures = figures;
@@ -54,8 +82,25 @@ public class TouchUps {
      */
     public record OnBench(RepairedMark repaired, TouchUp touchUp, OptionalInt daysToViewing) {}
 
+    /** The mark as it was when its page was opened, or as it is now. */
+    @Transactional(readOnly = true)
+    public OnBench inHand(UUID markId) {
+        OnBench known = inHand.getIfPresent(key(markId));
+        return known == null ? of(markId) : known;
+    }
+
+    private InHand key(UUID markId) {
+        return new InHand(access.member().organisationId(), access.member().personId(), markId);
+    }
+
     @Transactional(readOnly = true)
     public OnBench of(UUID markId) {
+        OnBench bench = read(markId);
+        inHand.put(key(markId), bench);
+        return bench;
+    }
+
+    private OnBench read(UUID markId) {
         RepairedMark repaired = walks.repaired(markId);
         WalkedWall wall = repaired.wall();
         Optional<Turnover> turnover = wall.flat().turnover();
@@ -99,15 +144,37 @@ public class TouchUps {
         return Raking.elevation(neighbour, isLeft, fromCorner);
     }
 
-    /** The piece of wall from the front, as a PNG. */
-    static byte[] picture(Scene scene, double days) {
-        BufferedImage image = new BufferedImage(PICTURE, PICTURE, BufferedImage.TYPE_INT_RGB);
-        int[] rgb = scene.picture(View.FRONT, days, PICTURE, PICTURE).onScreen();
-        image.setRGB(0, 0, PICTURE, PICTURE, rgb, 0, PICTURE);
+    /**
+     * A piece of wall from the front, as a PNG that stands in the page itself: figure and picture arrive together.
+     *
+     * @param across how much of the wall is drawn, mm
+     */
+    static String picture(Scene scene, double days, double across) {
+        return picture(scene, days, across, PICTURE_WIDE, PICTURE_HIGH);
+    }
+
+    /** The same as small as a thumb. */
+    static String small(Scene scene, double days, double across) {
+        return picture(scene, days, across, PICTURE_WIDE / 2, PICTURE_HIGH / 2);
+    }
+
+    private static String picture(Scene scene, double days, double across, int wide, int high) {
+        BufferedImage image = new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB);
+        int[] rgb = scene.picture(View.FRONT, days, wide, high, across).onScreen();
+        image.setRGB(0, 0, wide, high, rgb, 0, wide);
         try {
             ByteArrayOutputStream png = new ByteArrayOutputStream();
-            ImageIO.write(image, "png", png);
-            return png.toByteArray();
+            ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+            ImageWriteParam quickly = writer.getDefaultWriteParam();
+            quickly.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            quickly.setCompressionQuality(QUICKLY);
+            try (ImageOutputStream out = ImageIO.createImageOutputStream(png)) {
+                writer.setOutput(out);
+                writer.write(null, new IIOImage(image, null, null), quickly);
+            } finally {
+                writer.dispose();
+            }
+            return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }

@@ -10,6 +10,8 @@ public record Srgb(int red, int green, int blue) {
     /** XYZ of the D65 white (0.3127, 0.3290), Y = 100. */
     public static final Xyz WHITE = new Xyz(95.045593, 100, 108.905775);
 
+    private static final byte[] CHANNELS = channels();
+
     /** A channel a little outside 0–1 is a matter of rounding, further out the screen cannot show the colour. */
     private static final double OUT_OF_RANGE = 0.002;
 
@@ -69,8 +71,17 @@ public record Srgb(int red, int green, int blue) {
         return red << 16 | green << 8 | blue;
     }
 
+    /** Looked up: between two places of the table no channel is off by more than one. */
     private static int channel(double percent) {
-        return (int) Math.round(255 * encoded(Math.clamp(percent / 100, 0, 1)));
+        return CHANNELS[(int) Math.rint(Math.clamp(percent / 100, 0, 1) * (CHANNELS.length - 1))] & 255;
+    }
+
+    private static byte[] channels() {
+        byte[] channels = new byte[16_384];
+        for (int at = 0; at < channels.length; at++) {
+            channels[at] = (byte) Math.round(255 * encoded(at / (channels.length - 1.0)));
+        }
+        return channels;
     }
 
     /** What the screen shows of a surface in daylight. */

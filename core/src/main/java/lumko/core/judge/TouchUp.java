@@ -37,6 +37,11 @@ public final class TouchUp {
     /** Paint goes so far beyond the filler that its edge lies on sound paint, in mm on each side. ASSUMPTION. */
     private static final double BEYOND_FILLER = 4;
 
+    /** A film that lets nothing through. */
+    private static final double OPAQUE = 0.99;
+
+    private static final double FILM = 40;
+
     /** Where the gloss of a film is not known. ASSUMPTION: matt. */
     static final double USUAL_GLOSS = 4;
 
@@ -105,6 +110,16 @@ public final class TouchUp {
     /** How far colour may be off for all spots of this wall, ΔE00, one standard deviation. */
     public double spread() {
         return new SharedSpread(figures).of(surface).colour();
+    }
+
+    /** Diameter of what is covered wholly, in mm. */
+    public double centre() {
+        return patch(usual()).centre();
+    }
+
+    /** In which it cures. */
+    public double celsius() {
+        return surface.climate().temperature().inCelsius();
     }
 
     /** The score below which it is gone for one who looks for it: the painter, an inspection. */
@@ -191,16 +206,37 @@ public final class TouchUp {
             boolean isDent = darker == 0;
             return new Scene(
                     new Patch(across, 0, TouchUpTool.ROLLER_END, isDent ? across : 0, isDent ? -deep : 0, false, true),
-                    Paints.of(
-                            today,
-                            there,
-                            wallGloss,
-                            wallGloss,
-                            surface.climate().temperature().inCelsius()),
+                    films(today, there, wallGloss),
                     TouchUpTool.ROLLER,
                     light(surface.light(), elevation, figures),
                     stipples(figures));
         });
+    }
+
+    /** The wall without any spot on it, as it is once it has been rolled. */
+    public Optional<Scene> bare(Tried tried) {
+        double wallGloss = surface.gloss().orElse(USUAL_GLOSS);
+        return surface.face()
+                .goesOn()
+                .film()
+                .colour()
+                .filter(colour -> surface.colour().isPresent())
+                .map(paint -> new Scene(
+                        Patch.of(Patch.CENTRE.low(), 0, TouchUpTool.ROLLER),
+                        films(paint, paint, wallGloss),
+                        TouchUpTool.ROLLER,
+                        light(surface.light(), tried.elevation(), figures),
+                        stipples(figures)));
+    }
+
+    private Paints films(Lab wall, Lab there, double gloss) {
+        return Paints.of(
+                SmoothReflectance.of(wall, Colorimetry.DAYLIGHT),
+                Hiding.of(SmoothReflectance.of(there, Colorimetry.DAYLIGHT), OPAQUE, FILM),
+                FILM,
+                gloss,
+                gloss,
+                celsius());
     }
 
     /** Of a line, how wide it is. */

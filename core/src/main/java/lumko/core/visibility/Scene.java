@@ -39,6 +39,13 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
         return looked() + 2;
     }
 
+    /** Samples closer than this tell nothing more, in mm: four to the finest relief, three to a lip. */
+    double finest() {
+        double relief = Math.min(wall.periodMillimetres(), patch.tool().periodMillimetres()) / 4;
+        boolean hasLip = patch.feather() == 0;
+        return hasLip ? Math.min(relief, LIP / 3) : relief;
+    }
+
     /** How far from its middle the patch is looked at, in mm. */
     private double looked() {
         double radius = patch.outerRadius();
@@ -283,11 +290,12 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
             return new Sheen(gloss, view.fromNormalRadians(), aside);
         }
 
-        /** Light on a slope beside that on the level wall; the even part comes from everywhere. */
+        /** Light on a slope beside that on the level wall; the even part comes from the room, of which a slope sees less. */
         double scattered(double hx, double hy) {
             double steep = hx * toLightX + hy * toLightY;
-            double directed = Math.max(0, 1 - steep * cotangent) / Math.sqrt(1 + hx * hx + hy * hy);
-            return 1 - share + share * directed;
+            double cosine = 1 / Math.sqrt(1 + hx * hx + hy * hy);
+            double directed = Math.max(0, 1 - steep * cotangent) * cosine;
+            return (1 - share) * (1 + cosine) / 2 + share * directed;
         }
 
         /** How far the mirror direction of a slope is from the light, in the light's own plane, in radians. */

@@ -65,8 +65,9 @@ public final class Visibility {
         DISTANCE.check(metres);
         DAYS.check(days);
         double degree = metres * 1000 * Math.tan(Math.toRadians(1));
-        int height = samples(2 * scene.reach() / degree * perDegree);
-        int width = samples(2 * scene.reach() * view.cosine() / degree * perDegree);
+        double most = 2 * scene.reach() / scene.finest();
+        int height = samples(Math.min(most, 2 * scene.reach() / degree * perDegree));
+        int width = samples(Math.min(most, 2 * scene.reach() * view.cosine() / degree * perDegree));
         return score(view, metres, days, width, height);
     }
 

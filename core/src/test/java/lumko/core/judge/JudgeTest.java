@@ -79,7 +79,7 @@ class JudgeTest {
     @Test
     void theCheapestAllowedChoiceIsTaken() {
         Random random = new Random(17);
-        for (int n = 0; n < 200; n++) {
+        for (int n = 0; n < 40; n++) {
             Verdict verdict = judge.judge(random(random));
             Option chosen = verdict.chosen();
             assertThat(chosen.isAllowed()).isTrue();
@@ -97,7 +97,7 @@ class JudgeTest {
             names = {"SAME_TIN", "SAME_BATCH", "BOUGHT_AGAIN", "NOT_CONFIRMED"})
     void oneSpotMoreNeverShowsLess(PaintBasis basis) {
         Random random = new Random(19);
-        for (int n = 0; n < 25; n++) {
+        for (int n = 0; n < 5; n++) {
             Film film = Cases.film(LIGHT, 2 + random.nextDouble(12));
             double years = random.nextDouble(5);
             List<Mark> marks = new ArrayList<>();

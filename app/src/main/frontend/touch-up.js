@@ -1,0 +1,134 @@
+// The bench by finger, mouse and keys: a handle follows the hand at once, what it makes of the touch-up comes from the server,
+// one answer at a time, the last place of the hand always.
+const MIDDLE_X = 410;
+const MIDDLE_Y = 236;
+const ARC = { top: 90, high: 330, deep: 40, left: 84, right: 736 };
+const RULER = { from: 134, metre: 100 };
+const DAYS = { from: 24, day: 25 };
+const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 };
+const CARD_KEY = "card-width-px";
+
+const form = document.getElementById("handles");
+const stage = document.querySelector(".stage");
+if (form && stage) {
+  const svg = stage.querySelector("svg");
+  const scale = Number(stage.dataset.scale);
+  const centre = Number(stage.dataset.centre);
+  let isAsking = false;
+  let isAskedAgain = false;
+  let askedAt = 0;
+
+  const places = {
+    feather: (value) => [MIDDLE_X + centre + value * scale, MIDDLE_Y],
+    elevation: (value, handle) => {
+      const t = (value - 3) / 87;
+      const isRight = handle.dataset.right === "true";
+      const bulge = isRight ? ARC.deep : -ARC.deep;
+      return [(isRight ? ARC.right : ARC.left) + 4 * bulge * t * (1 - t), ARC.top + (1 - t) * ARC.high];
+    },
+    eye: (value) => [RULER.from + value * RULER.metre, 516],
+    days: (value) => [DAYS.from + value * DAYS.day + 12, 665],
+  };
+  const values = {
+    feather: (x, y) => (Math.hypot(x - MIDDLE_X, y - MIDDLE_Y) - centre) / scale,
+    elevation: (x, y) => 3 + (1 - (y - ARC.top) / ARC.high) * 87,
+    eye: (x) => (x - RULER.from) / RULER.metre,
+    days: (x) => (x - 12 - DAYS.from) / DAYS.day,
+  };
+
+  const inUnits = (event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+
+  function put(handle, wanted) {
+    const { field, min, max, step } = handle.dataset;
+    const steps = Math.round(wanted / step);
+    const value = Math.min(Number(max), Math.max(Number(min), Number((steps * step).toFixed(2))));
+    const input = form.elements[field];
+    if (Number(input.value) === value) return;
+    input.value = value;
+    moved(handle, value);
+    ask();
+  }
+
+  function moved(handle, value) {
+    const [x, y] = places[handle.dataset.field](value, handle);
+    handle.setAttribute("transform", `translate(${x} ${y})`);
+    handle.setAttribute("aria-valuenow", value);
+    if (handle.dataset.field === "feather") document.getElementById("ring").setAttribute("r", centre + value * scale);
+  }
+
+  // Only the latest place of the hand is asked for, and only once the last answer is there.
+  function ask() {
+    if (isAsking) {
+      isAskedAgain = true;
+      return;
+    }
+    isAsking = true;
+    isAskedAgain = false;
+    askedAt = performance.now();
+    const asked = new URLSearchParams(new FormData(form));
+    htmx.ajax("GET", `${form.getAttribute("action")}?${asked}`, { target: "#seen", swap: "outerHTML" }).finally(() => {
+      isAsking = false;
+      take();
+      stage.dataset.took = Math.round(performance.now() - askedAt);
+      if (isAskedAgain) ask();
+    });
+  }
+
+  function take() {
+    const seen = document.getElementById("seen");
+    if (!seen?.dataset.picture) return;
+    document.getElementById("picture").setAttribute("href", seen.dataset.picture);
+    document.getElementById("true-picture").src = seen.dataset.picture;
+    document.getElementById("gone-tick").setAttribute("d", `M${seen.dataset.goneX} 540V572`);
+    for (const handle of stage.querySelectorAll(".handle")) {
+      const said = seen.dataset[`${handle.dataset.field}Said`];
+      handle.querySelector("text").textContent = said;
+      handle.setAttribute("aria-valuetext", said);
+    }
+  }
+
+  for (const handle of stage.querySelectorAll(".handle")) {
+    handle.addEventListener("pointerdown", (event) => {
+      handle.setPointerCapture(event.pointerId);
+      handle.focus();
+      event.preventDefault();
+    });
+    handle.addEventListener("pointermove", (event) => {
+      if (!handle.hasPointerCapture(event.pointerId)) return;
+      const at = inUnits(event);
+      put(handle, values[handle.dataset.field](at.x, at.y));
+    });
+    handle.addEventListener("keydown", (event) => {
+      const { field, min, max, step } = handle.dataset;
+      const now = Number(form.elements[field].value);
+      if (KEYS[event.key]) put(handle, now + KEYS[event.key] * step);
+      else if (event.key === "Home") put(handle, Number(min));
+      else if (event.key === "End") put(handle, Number(max));
+      else return;
+      event.preventDefault();
+    });
+  }
+
+  form.addEventListener("input", (event) => {
+    const handle = stage.querySelector(`.handle[data-field="${event.target.name}"]`);
+    if (handle) moved(handle, Math.min(Number(handle.dataset.max), Number(event.target.value)));
+    ask();
+  });
+  form.addEventListener("submit", (event) => event.preventDefault());
+
+  // A bank card is 85.6 mm wide (ISO/IEC 7810 ID-1) on every screen: that tells how large a millimetre is on this one.
+  const box = document.getElementById("true-size");
+  const card = document.getElementById("card");
+  const drawn = () => {
+    const perMillimetre = card.value / Number(box.dataset.cardMm);
+    box.querySelector(".card").setAttribute("width", card.value);
+    document.getElementById("true-picture").width = perMillimetre * Number(box.querySelector(".true-picture").dataset.mm);
+  };
+  card.value = localStorage.getItem(CARD_KEY) ?? card.value;
+  card.addEventListener("input", () => {
+    localStorage.setItem(CARD_KEY, card.value);
+    drawn();
+  });
+  drawn();
+  stage.dataset.ready = "true";
+}
