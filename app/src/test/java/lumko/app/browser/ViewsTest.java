@@ -64,6 +64,7 @@ class ViewsTest extends BrowserTest {
                 "/flats/" + flat.id() + "/practice",
                 "/flats/" + flat.id() + "/history",
                 "/minutes",
+                "/outcomes",
                 "/nowhere");
     }
 

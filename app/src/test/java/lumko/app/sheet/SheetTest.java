@@ -467,6 +467,111 @@ class SheetTest extends ApplicationTest {
                     .hasStatus(404);
         }
 
+        private MvcTestResult look(UUID id, String outcome, String on) {
+            return post(
+                    member("jonas"),
+                    "/sheets/" + id + "/outcome",
+                    Map.of(
+                            "surface",
+                            wallId.toString(),
+                            "outcome",
+                            outcome,
+                            "stood",
+                            "ALONG",
+                            "light",
+                            "TORCH",
+                            "on",
+                            on));
+        }
+
+        private UUID closed() {
+            UUID id = make();
+            tickAll(id);
+            return asLead(() -> {
+                close(id);
+                return id;
+            });
+        }
+
+        @Test
+        void isAskedForOnTheFrontAWeekLaterAndLearntFrom() throws Exception {
+            UUID id = closed();
+            assertThat(front()).doesNotContain("/sheets/" + id + "#seen");
+            jdbc.sql("update prediction set made_at = made_at - interval '9 days' where sheet_id = ?")
+                    .param(id)
+                    .update();
+            assertThat(front()).contains("/sheets/" + id + "#seen", "touched-up wall, done");
+            int before = outcomes();
+            assertThat(look(id, "SEEN", "2026-03-04"))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("seen, along the wall, torch (noted by Jonas Petrak)");
+            assertThat(front()).doesNotContain("/sheets/" + id + "#seen");
+            assertThat(outcomes()).isEqualTo(before + 1);
+            assertThat(jdbc.sql("select outcomes from learnt order by made_at desc limit 1")
+                            .query(Integer.class)
+                            .single())
+                    .isEqualTo(before + 1);
+            // a slip of the thumb is put right, not counted twice
+            assertThat(look(id, "NOT_SEEN", "2026-03-04")).hasStatusOk();
+            assertThat(jdbc.sql("select outcome from look where sheet_id = ?")
+                            .param(id)
+                            .query(String.class)
+                            .list())
+                    .containsExactly("NOT_SEEN");
+            assertThat(outcomes()).isEqualTo(before + 1);
+        }
+
+        private String front() throws Exception {
+            return mvc.get()
+                    .uri("/")
+                    .with(user(member("mirela")))
+                    .exchange()
+                    .getResponse()
+                    .getContentAsString();
+        }
+
+        /** How many walls the page tells of. */
+        private int outcomes() throws Exception {
+            String body = mvc.get()
+                    .uri("/outcomes")
+                    .with(user(member("mirela")))
+                    .exchange()
+                    .getResponse()
+                    .getContentAsString();
+            var count = java.util.regex.Pattern.compile("(\\d+) touched-up walls? looked at")
+                    .matcher(body);
+            return count.find() ? Integer.parseInt(count.group(1)) : 0;
+        }
+
+        @Test
+        void aLookCannotLieAhead() {
+            UUID id = closed();
+            assertThat(look(id, "SEEN", "2026-12-24"))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("A look on 24 Dec 2026 lies ahead; today is 4 Mar 2026.");
+            assertThat(jdbc.sql("select count(*) from look where sheet_id = ?")
+                            .param(id)
+                            .query(Integer.class)
+                            .single())
+                    .isZero();
+        }
+
+        @Test
+        void strangersNeitherSeeNorTellOutcomes() {
+            UUID id = closed();
+            assertThat(post(
+                            stranger(),
+                            "/sheets/" + id + "/outcome",
+                            Map.of("surface", wallId.toString(), "outcome", "SEEN")))
+                    .hasStatus(404);
+            assertThat(mvc.get().uri("/outcomes").with(user(stranger())))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Nobody has said yet");
+        }
+
         @Test
         void isForgottenWithASheetThatIsGivenUp() {
             UUID id = make();

@@ -852,9 +852,11 @@ class WalkTest extends ApplicationTest {
                     .contains(
                             "Will it show?",
                             "id=\"gone\"",
-                            "Along the wall",
-                            "Feathered wide",
-                            "touch-up.png?feather=50");
+                            "/touch-up/more?feather=",
+                            "data:image/png;base64,",
+                            "role=\"slider\"",
+                            "id=\"true-size\"",
+                            "The whole wall");
         }
 
         @Test
@@ -862,19 +864,45 @@ class WalkTest extends ApplicationTest {
             assertThat(get("/marks/" + nail + "/touch-up?feather=120&days=0&tool=BRUSH&eye=3", true))
                     .hasStatusOk()
                     .bodyText()
-                    .contains("after 0 days", "a brush", "/touch-up/more?feather=120")
+                    .contains("after 0 days", "a brush", "/touch-up/more?feather=120", "data:image/png;base64,")
                     .doesNotContain("<html", "Feathered wide");
             assertThat(get("/marks/" + nail + "/touch-up/more?feather=120&days=0&tool=BRUSH", true))
                     .hasStatusOk()
                     .bodyText()
-                    .contains("Feathered wide");
+                    .contains("Along the wall", "Left alone", "Dabbed", "Feathered wide", "data:image/png;base64,");
+        }
+
+        /** The same handles give the same picture; how large it is does not depend on them. */
+        @Test
+        void thePictureStandsInTheAnswer() throws Exception {
+            String narrow = picture("?feather=0&days=30");
+            assertThat(picture("?feather=0&days=30")).isEqualTo(narrow);
+            var image = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(
+                    java.util.Base64.getDecoder().decode(narrow)));
+            assertThat(image.getWidth()).isEqualTo(300);
+            assertThat(image.getHeight()).isEqualTo(200);
+        }
+
+        private String picture(String handles) throws Exception {
+            String body = get("/marks/" + nail + "/touch-up" + handles, true)
+                    .getResponse()
+                    .getContentAsString();
+            int from = body.indexOf("data:image/png;base64,") + "data:image/png;base64,".length();
+            return body.substring(from, body.indexOf('"', from));
         }
 
         @Test
-        void thePictureIsDrawnByTheCore() {
-            assertThat(get("/marks/" + nail + "/touch-up.png?feather=20", false))
+        void whatDecidesIsSaidOnceTheHandHasComeToRest() {
+            set(UUID.randomUUID(), "NAIL_HOLE", 1600, 500);
+            assertThat(get("/walls/" + wallId + "/walk", false))
                     .hasStatusOk()
-                    .hasContentType("image/png");
+                    .bodyText()
+                    .contains("/walls/" + wallId + "/decides");
+            assertThat(get("/walls/" + wallId + "/decides", true))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("What would change it")
+                    .doesNotContain("<html");
         }
 
         @Test
@@ -896,7 +924,6 @@ class WalkTest extends ApplicationTest {
                     .hasStatusOk()
                     .bodyText()
                     .contains("It cannot be tried");
-            assertThat(get("/marks/" + other + "/touch-up.png", false)).hasStatus(404);
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import lumko.core.activity.WorkGraph;
+import lumko.core.fault.Fault;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Action;
@@ -31,6 +32,9 @@ import lumko.core.schedule.Schedule;
 public final class Judge {
     /** How many further spots are looked at before rolling is called out of sight. */
     private static final int FURTHEST = 60;
+
+    /** Of two ways to touch up, one that costs up to so many times as much is taken if it is less work. ASSUMPTION. */
+    private static final double HARDLY_CHEAPER = 1.1;
 
     /** What helps has to bring the chance down to this share of it. ASSUMPTION. */
     private static final double MUST_HELP = 0.75;
@@ -68,7 +72,7 @@ public final class Judge {
         ShowOdds odds = new ShowOdds(surface, figures, planner, learned);
         boolean skims = crowding.isTooMuch(figures) || asksForSkim(surface);
         List<Option> options = weigh(surface, odds, skims);
-        Option best = best(options);
+        Option best = best(surface, options);
         return new Verdict(
                 best.action(),
                 options,
@@ -246,11 +250,22 @@ public final class Judge {
         return Duration.ofSeconds(Math.round(of.toSeconds() * chance));
     }
 
-    private static Option best(List<Option> options) {
-        return options.stream()
+    /** Of round spots, feathering that is hardly cheaper than dabbing is not worth its while: the figures are not as sure as that. */
+    private static Option best(SurfaceCase surface, List<Option> options) {
+        Option best = options.stream()
                 .filter(Option::isAllowed)
                 .min(Comparator.comparing(Option::expected))
                 .orElseThrow();
+        boolean isOfSpots = surface.marks().stream().allMatch(mark -> mark.fault() instanceof Fault.Round);
+        if (best.action() != Action.FEATHER || !isOfSpots) {
+            return best;
+        }
+        return options.stream()
+                .filter(option -> option.action() == Action.DAB && option.isAllowed())
+                .filter(dab -> dab.expected().toSeconds()
+                        <= HARDLY_CHEAPER * best.expected().toSeconds())
+                .findFirst()
+                .orElse(best);
     }
 
     /** The number of spots like those that are there, from which rolling wins; the more there are, the more it does. */
@@ -285,6 +300,7 @@ public final class Judge {
             Place like = surface.places().get(n % surface.places().size());
             more.add(new Place(like.key() + "+" + n, like.mark()));
         }
-        return best(weigh(surface.with(more), odds, false)).action().isWhole();
+        SurfaceCase with = surface.with(more);
+        return best(with, weigh(with, odds, false)).action().isWhole();
     }
 }

@@ -113,7 +113,9 @@ final class Spots {
         Patch patch = TouchUp.patch(
                 like.across(),
                 like.isFilled(),
-                like.isFeathered() ? surface.manner().feather() : 0,
+                like.isFeathered()
+                        ? TouchUp.ring(like.across(), surface.manner().feather())
+                        : 0,
                 tool);
         double flush = figures.length(Figure.FILLER_FLUSH).inMillimetres();
         double proud = figures.length(Figure.FILLER_PROUD).inMillimetres();

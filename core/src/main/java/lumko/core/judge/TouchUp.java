@@ -37,6 +37,9 @@ public final class TouchUp {
     /** Paint goes so far beyond the filler that its edge lies on sound paint, in mm on each side. ASSUMPTION. */
     private static final double BEYOND_FILLER = 4;
 
+    /** Where no window is, a lamp under the ceiling shows what is dented. ASSUMPTION. */
+    private static final Light LAMP = new Light(0.4, 90, 30);
+
     /** A film that lets nothing through. */
     private static final double OPAQUE = 0.99;
 
@@ -44,6 +47,9 @@ public final class TouchUp {
 
     /** Where the gloss of a film is not known. ASSUMPTION: matt. */
     static final double USUAL_GLOSS = 4;
+
+    /** Nobody draws a small spot out further than so many times its width. ASSUMPTION. */
+    private static final double RING_TO_SPOT = 2;
 
     /** A ring that a hand makes without thinking, in mm. ASSUMPTION. */
     static final double FEATHER = 50;
@@ -84,7 +90,17 @@ public final class TouchUp {
 
     /** How this house would do it in this room. */
     public Tried usual() {
-        return new Tried(FEATHER, tool(practice), Math.rint(elevation.orElse(usualElevation(surface.light()))), false);
+        return new Tried(
+                usualRing(), tool(practice), Math.rint(elevation.orElse(usualElevation(surface.light()))), false);
+    }
+
+    private double usualRing() {
+        return Math.max(10, 5 * Math.rint(ring(repair.finishedAcross().inMillimetres(), FEATHER) / 5));
+    }
+
+    /** How wide the ring round a spot is drawn out, in mm. */
+    static double ring(double across, double widest) {
+        return Math.min(widest, RING_TO_SPOT * across);
     }
 
     /** How flat light falls on a wall whose window's place is not known, in degrees. */
@@ -208,7 +224,7 @@ public final class TouchUp {
                     new Patch(across, 0, TouchUpTool.ROLLER_END, isDent ? across : 0, isDent ? -deep : 0, false, true),
                     films(today, there, wallGloss),
                     TouchUpTool.ROLLER,
-                    light(surface.light(), elevation, figures),
+                    surface.light() == WindowLight.NONE ? LAMP : light(surface.light(), elevation, figures),
                     stipples(figures));
         });
     }
