@@ -24,6 +24,9 @@ public final class OutcomesView {
     private static final double LEFT = 56;
     private static final double TOP = 12;
 
+    /** Of fewer walls no score tells anything. ASSUMPTION. */
+    private static final int TELLS_FROM = 10;
+
     /** Where a cause moves chances by less than its own uncertainty, it is not told as one. */
     private static final double TOLD_FROM = 1;
 
@@ -57,6 +60,9 @@ public final class OutcomesView {
 
     /** Against somebody who always says the average. */
     public String brier() {
+        if (calibration.count() < TELLS_FROM) {
+            return words.say("outcomes.few", TELLS_FROM);
+        }
         String key = calibration.brier() < calibration.ofAverage() ? "outcomes.better" : "outcomes.worse";
         return words.say(key, words.number(calibration.brier(), 3), words.number(calibration.ofAverage(), 3));
     }
@@ -89,7 +95,7 @@ public final class OutcomesView {
     }
 
     public String viewBox() {
-        return "0 0 " + (LEFT + SIDE + 16) + " " + (TOP + SIDE + 56);
+        return "0 0 " + (LEFT + SIDE + 34) + " " + (TOP + SIDE + 56);
     }
 
     /** What is said right lies on it. */

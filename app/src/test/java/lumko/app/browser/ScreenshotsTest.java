@@ -101,6 +101,11 @@ class ScreenshotsTest extends BrowserTest {
         shot(desk, "/minutes", "minutes");
         shot(desk, "/figures", "figures");
         shot(desk, "/people", "people");
+        desk.navigate(url("/"));
+        desk.getByText("Say what was seen").first().click();
+        button(desk, "not seen").click();
+        desk.locator("#seen li").first().waitFor();
+        shot(desk, "/outcomes", "outcomes");
         Page phone = enter(Screen.PHONE, "Jonas Petrak");
         shot(phone, "/walls/" + bedroom.id() + "/walk", "walk-phone");
         UUID toggle = as(lead, () -> walks.wall(living.id())).marks().stream()

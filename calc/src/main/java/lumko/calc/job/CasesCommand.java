@@ -36,8 +36,19 @@ public final class CasesCommand implements Callable<Integer> {
     @Option(names = "--all", description = "prints what is held as well")
     private boolean isAll;
 
+    @Option(
+            names = "--assumptions",
+            description =
+                    "prints, as a table, which verdicts change where a figure of the verdict that is assumed is half or"
+                            + " half as large again")
+    private boolean isVaried;
+
     @Override
     public Integer call() throws Exception {
+        if (isVaried) {
+            new Assumptions(read(file)).print(new PrintStream(System.out, true, StandardCharsets.UTF_8));
+            return 0;
+        }
         List<Held> judged = new ArrayList<>();
         List<JsonNode> cases = read(file);
         for (JsonNode each : cases) {

@@ -65,7 +65,7 @@ final class JobAnswer {
             ActivityKind.PAINT_TRIM_AGAIN);
 
     private final JobReader reader;
-    private final Catalogue figures = Catalogue.starting();
+    private final Catalogue figures;
     private final JobPlanner planner;
     private final Air air;
     private final Map<String, Verdict> verdicts = new LinkedHashMap<>();
@@ -74,7 +74,8 @@ final class JobAnswer {
     private final WorkGraph graph;
     private final Schedule schedule;
 
-    private JobAnswer(JsonNode json) {
+    private JobAnswer(JsonNode json, Catalogue figures) {
+        this.figures = figures;
         reader = JobReader.of(json);
         planner = new JobPlanner(figures, reader.practice());
         air = new Air(reader.climate(), figures);
@@ -97,7 +98,12 @@ final class JobAnswer {
 
     /** The plan of a job that has the shape of one. */
     static JobPlan plan(JsonNode job) {
-        return new JobAnswer(job).plan();
+        return plan(job, Catalogue.starting());
+    }
+
+    /** The same with other figures. */
+    static JobPlan plan(JsonNode job, Catalogue figures) {
+        return new JobAnswer(job, figures).plan();
     }
 
     private JobPlan plan() {
