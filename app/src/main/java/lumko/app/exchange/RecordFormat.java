@@ -25,6 +25,7 @@ final class RecordFormat {
     /** The first in which a sheet says what is bought and what one more coat would take, and a mark whose line it is. */
     private static final int COATS_CHOSEN = 11;
 
+    /** The first that keeps who looked and what was learnt from it. */
     private static final int LEARNT = 12;
 
     /** The first that keeps predictions. */
@@ -58,6 +59,7 @@ final class RecordFormat {
     static boolean has(int version, String table) {
         return switch (table) {
             case "sheet_precedence" -> version >= GRAPH;
+            case "look", "learnt" -> version >= LEARNT;
             case "prediction" -> version >= PREDICTIONS;
             default -> true;
         };

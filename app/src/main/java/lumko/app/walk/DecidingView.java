@@ -27,8 +27,8 @@ public final class DecidingView {
 
     /** The places that force the roll; where nothing does, those that would show first. */
     public List<Spot> spots() {
-        if (wall.marks().size() < 2) {
-            return List.of();
+        if (wall.marks().size() == 1) {
+            return List.of(new Spot(wall.marks().getFirst().id(), words.say("decides.try")));
         }
         Deciding deciding = verdict.deciding().get();
         if (!deciding.forcing().isEmpty()) {

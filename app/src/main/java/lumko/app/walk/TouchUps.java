@@ -28,7 +28,6 @@ import lumko.app.practice.Practices;
 import lumko.core.drying.Climate;
 import lumko.core.geometry.Raking;
 import lumko.core.geometry.Wall;
-import lumko.core.geometry.WindowLight;
 import lumko.core.judge.Scrutiny;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.TouchUp;
@@ -129,19 +128,26 @@ public class TouchUps {
     /** By the window in the wall that the light comes from. */
     private static OptionalDouble elevation(RepairedMark repaired) {
         Surface surface = repaired.wall().surface();
-        if (!surface.light().isRaking()) {
-            return OptionalDouble.empty();
-        }
         List<Surface> walls = repaired.wall().room().walls().toList();
         int at = walls.stream().map(Surface::id).toList().indexOf(surface.id());
-        boolean isLeft = surface.light() == WindowLight.FROM_LEFT;
-        Wall neighbour =
-                walls.get((at + (isLeft ? walls.size() - 1 : 1)) % walls.size()).asWall();
+        if (at < 0) {
+            return OptionalDouble.empty();
+        }
+        Wall right = walls.get((at + 1) % walls.size()).asWall();
         Length fromLeft = repaired.mark().mark().centre().fromLeft();
-        Length fromCorner = isLeft
-                ? fromLeft
-                : Length.ofMillimetres(surface.asWall().width().inMillimetres() - fromLeft.inMillimetres());
-        return Raking.elevation(neighbour, isLeft, fromCorner);
+        return switch (surface.light()) {
+            case FROM_LEFT ->
+                Raking.elevation(
+                        walls.get((at + walls.size() - 1) % walls.size()).asWall(), true, fromLeft);
+            case FROM_RIGHT ->
+                Raking.elevation(right, false, surface.asWall().width().minus(fromLeft));
+            // only of a room with four walls it is known which is across
+            case FACING ->
+                walls.size() == 4
+                        ? Raking.facing(walls.get((at + 2) % 4).asWall(), right.width(), fromLeft)
+                        : OptionalDouble.empty();
+            case SAME_WALL, NONE -> OptionalDouble.empty();
+        };
     }
 
     /**

@@ -25,6 +25,17 @@ class RakingTest {
                 .isCloseTo(degrees, Offset.offset(0.001));
     }
 
+    /** Across the room its middle stands opposite 2.5 m from the left. */
+    @ParameterizedTest
+    @CsvSource({"3000, 2500, 90", "3000, 500, 56.310", "3000, 4000, 63.435", "1, 100, 3"})
+    void acrossTheRoomItFallsNearlyStraightOn(double depth, double fromLeft, double degrees) {
+        assertThat(Raking.facing(WINDOW, Length.ofMillimetres(depth), Length.ofMillimetres(fromLeft))
+                        .orElseThrow())
+                .isCloseTo(degrees, Offset.offset(0.001));
+        assertThat(Raking.facing(wall(), Length.ofMetres(3), Length.ofMetres(1)))
+                .isEmpty();
+    }
+
     @Test
     void aDoorLetsNoSkyIn() {
         Wall door = wall(new Opening(Opening.Kind.DOOR, Box.ofMillimetres(1000, 0, 900, 2000)));
