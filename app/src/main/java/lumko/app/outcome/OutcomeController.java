@@ -21,7 +21,8 @@ class OutcomeController {
 
     @GetMapping("/outcomes")
     String show(Model model) {
-        model.addAttribute("view", new OutcomesView(predictions.seen(), learnt.latest(), speaker.words()));
+        model.addAttribute(
+                "view", new OutcomesView(predictions.seen(), predictions.against(), learnt.latest(), speaker.words()));
         return "outcomes";
     }
 }

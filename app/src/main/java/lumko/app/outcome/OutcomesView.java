@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lumko.app.learnt.Learnt;
+import lumko.app.outcome.Predictions.Against;
 import lumko.app.outcome.Predictions.Seen;
 import lumko.app.platform.Words;
 import lumko.core.job.Action;
@@ -32,11 +33,13 @@ public final class OutcomesView {
 
     private final List<Seen> touchedUp;
     private final List<Seen> overruled;
+    private final List<Against> against;
     private final Optional<Learnt.Model> learnt;
     private final Calibration calibration;
     private final Words words;
 
-    OutcomesView(List<Seen> seen, Optional<Learnt.Model> learnt, Words words) {
+    OutcomesView(List<Seen> seen, List<Against> against, Optional<Learnt.Model> learnt, Words words) {
+        this.against = against;
         this.touchedUp = seen.stream().filter(Seen::isTouchedUp).toList();
         this.overruled = seen.stream().filter(Seen::isOverruled).toList();
         this.learnt = learnt;
@@ -214,6 +217,27 @@ public final class OutcomesView {
                                     what,
                                     count,
                                     Math.round(seenOf(each.getValue()))),
+                            count);
+                })
+                .sorted(Comparator.comparingInt(Overruled::count).reversed().thenComparing(Overruled::how))
+                .toList();
+    }
+
+    /** A rule that spoke against what was done, how often, and how that went. */
+    public List<Overruled> rules() {
+        Map<String, List<Against>> by = against.stream().collect(Collectors.groupingBy(Against::rule));
+        return by.entrySet().stream()
+                .filter(each -> words.knows("ruleName." + each.getKey()))
+                .map(each -> {
+                    int count = each.getValue().size();
+                    double seen =
+                            each.getValue().stream().mapToDouble(Against::seen).sum();
+                    return new Overruled(
+                            words.say(
+                                    count == 1 ? "outcomes.howThatWentOne" : "outcomes.howThatWent",
+                                    words.say("ruleName." + each.getKey()),
+                                    count,
+                                    Math.round(seen)),
                             count);
                 })
                 .sorted(Comparator.comparingInt(Overruled::count).reversed().thenComparing(Overruled::how))

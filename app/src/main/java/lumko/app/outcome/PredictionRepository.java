@@ -19,6 +19,12 @@ interface PredictionRepository extends JpaRepository<PredictionRow, UUID> {
             order by p.outcomeAt, p.id""")
     List<Predictions.Seen> seen();
 
+    /** Walls on which something else was done than the verdict, and that were looked at since. */
+    @Query("""
+            select p from PredictionRow p where p.moment = lumko.app.outcome.Moment.CLOSED and p.outcome is not null
+              and p.action <> p.verdict order by p.outcomeAt, p.id""")
+    List<PredictionRow> findOverruledAndSeen();
+
     /** Sheets with walls that were touched up a while ago and that nobody has said anything of. */
     @Query("""
             select new lumko.app.outcome.Predictions$Due(p.sheetId, p.turnoverId, min(p.madeAt), count(p))

@@ -5,11 +5,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -31,8 +33,10 @@ import lumko.core.judge.Option;
 import lumko.core.outcome.Cause;
 import lumko.core.outcome.Observation;
 import lumko.core.outcome.Trial;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -98,12 +102,7 @@ public class Predictions {
         Observation observation() {
             Set<Cause> known = EnumSet.noneOf(Cause.class);
             Arrays.stream(causes).map(Cause::valueOf).forEach(known::add);
-            double seen = switch (outcome) {
-                case NOT_SEEN -> 0;
-                case LOOKED_FOR -> 0.5;
-                case SEEN -> 1;
-            };
-            return new Observation(computed, said, known, seen);
+            return new Observation(computed, said, known, observed(outcome));
         }
     }
 
@@ -177,8 +176,37 @@ public class Predictions {
         return all;
     }
 
+    /**
+     * The last look of those who did the work, at the closing of their sheet. It is kept beside the walls that were touched up,
+     * but nothing is learnt from it: the paint is fresh, and who put it on knows where to look.
+     */
+    public void inspected(UUID sheetId, Look look) {
+        List<LookRow> kept = rows.findBySheetIdAndMoment(sheetId, Moment.CLOSED).stream()
+                .filter(row -> row.action.isSpots())
+                .map(row -> {
+                    LookRow seen = new LookRow(UUID.randomUUID(), sheetId, row.surfaceId);
+                    put(seen, look, 0);
+                    return seen;
+                })
+                .toList();
+        looks.saveAll(kept);
+    }
+
+    private void put(LookRow row, Look look, int daysAfter) {
+        row.outcome = look.outcome();
+        row.stood = look.stood();
+        row.light = look.light();
+        row.lookedOn = look.on();
+        row.daysAfter = daysAfter;
+        row.notedBy = access.member().personId();
+        row.notedAt = clock.instant();
+    }
+
     /** A sheet that is given up, or a closing that is taken back, predicted nothing. */
     public void forget(UUID sheetId, Moment moment) {
+        if (moment == Moment.CLOSED) {
+            looks.deleteAll(looks.findBySheetIdOrderByNotedAt(sheetId));
+        }
         rows.deleteAll(rows.findBySheetIdAndMoment(sheetId, moment));
         rows.flush();
     }
@@ -224,15 +252,9 @@ public class Predictions {
         UUID by = access.member().personId();
         LocalDate closedOn = LocalDate.ofInstant(closed.madeAt, speaker.words().zone());
         LookRow row = looks.findFirstBySheetIdAndSurfaceIdOrderByNotedAtDesc(sheetId, surfaceId)
-                .filter(last -> last.lookedOn.equals(look.on()) && last.notedBy.equals(by))
+                .filter(last -> closed.outcome != null && last.lookedOn.equals(look.on()) && last.notedBy.equals(by))
                 .orElseGet(() -> new LookRow(UUID.randomUUID(), sheetId, surfaceId));
-        row.outcome = look.outcome();
-        row.stood = look.stood();
-        row.light = look.light();
-        row.lookedOn = look.on();
-        row.daysAfter = (int) Math.max(0, ChronoUnit.DAYS.between(closedOn, look.on()));
-        row.notedBy = by;
-        row.notedAt = clock.instant();
+        put(row, look, (int) Math.max(0, ChronoUnit.DAYS.between(closedOn, look.on())));
         looks.save(row);
         for (PredictionRow each : meant) {
             each.outcome = look.outcome();
@@ -252,6 +274,34 @@ public class Predictions {
                 .filter(Seen::isTouchedUp)
                 .map(Seen::observation)
                 .toList();
+    }
+
+    /** What spoke against what was done all the same, by rule, of walls that were looked at since. */
+    @Transactional(readOnly = true)
+    List<Against> against() {
+        List<Against> all = new ArrayList<>();
+        for (PredictionRow row : rows.findOverruledAndSeen()) {
+            double seen = observed(row.outcome);
+            for (JsonNode option : json.readTree(row.options)) {
+                if (option.path("action").asString("").equals(row.action.name())) {
+                    option.path("against")
+                            .forEach(rule ->
+                                    all.add(new Against(rule.path("rule").asString(""), seen)));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** A rule that spoke against what was done, and what was seen: 1 seen, 0 not. */
+    record Against(String rule, double seen) {}
+
+    private static double observed(@Nullable Outcome outcome) {
+        return switch (Objects.requireNonNull(outcome)) {
+            case NOT_SEEN -> 0;
+            case LOOKED_FOR -> 0.5;
+            case SEEN -> 1;
+        };
     }
 
     /** Every wall that was looked at since its work was done. */

@@ -21,7 +21,9 @@ import lumko.app.house.House;
 import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Recording;
+import lumko.app.outcome.Look;
 import lumko.app.outcome.Moment;
+import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
@@ -120,6 +122,7 @@ public class Closing {
             coatsByWall.put(wall.surfaceId(), coats);
         }
         predictions.keep(sheetId, row.turnoverId, asDone(sheet, row, markIds), Moment.CLOSED, row.modelVersion);
+        lastLook(inspection).ifPresent(look -> predictions.inspected(sheetId, look));
         recording.addCoats(flat.id(), coatsByWall);
         marking.makeGood(markIds, speaker.today());
         tins.forEach(tin -> putDown(sheet, tin));
@@ -133,6 +136,20 @@ public class Closing {
                 EventKind.SHEET_CLOSED,
                 speaker.words().name(inspection.seen())
                         + (inspection.where().isEmpty() ? "" : ": " + inspection.where()));
+    }
+
+    /** Where something was seen it is not said on which wall. */
+    private Optional<Look> lastLook(Inspection inspection) {
+        if (inspection.seen() == Inspection.Seen.SEEN) {
+            return Optional.empty();
+        }
+        boolean isAlong = inspection.from().contains(Inspection.From.BOTH_DIRECTIONS);
+        boolean isRaking = inspection.from().contains(Inspection.From.RAKING_LIGHT);
+        return Optional.of(new Look(
+                Outcome.NOT_SEEN,
+                isAlong ? Look.Stood.ALONG : Look.Stood.FRONT,
+                isRaking ? Look.Light.TORCH : Look.Light.DAYLIGHT,
+                speaker.today()));
     }
 
     /** The surfaces of a sheet as they were before its work is on the record, each with what was done with it. */

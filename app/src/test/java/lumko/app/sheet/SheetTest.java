@@ -514,11 +514,11 @@ class SheetTest extends ApplicationTest {
                     .isEqualTo(before + 1);
             // a slip of the thumb is put right, not counted twice
             assertThat(look(id, "NOT_SEEN", "2026-03-04")).hasStatusOk();
-            assertThat(jdbc.sql("select outcome from look where sheet_id = ?")
+            assertThat(jdbc.sql("select outcome || ' ' || days_after from look where sheet_id = ? order by noted_at")
                             .param(id)
                             .query(String.class)
                             .list())
-                    .containsExactly("NOT_SEEN");
+                    .containsExactly("NOT_SEEN 0", "NOT_SEEN 9");
             assertThat(outcomes()).isEqualTo(before + 1);
         }
 
@@ -551,11 +551,46 @@ class SheetTest extends ApplicationTest {
                     .hasStatus(422)
                     .bodyText()
                     .contains("A look on 24 Dec 2026 lies ahead; today is 4 Mar 2026.");
+            assertThat(jdbc.sql("select count(*) from look where sheet_id = ? and outcome = 'SEEN'")
+                            .param(id)
+                            .query(Integer.class)
+                            .single())
+                    .isZero();
+        }
+
+        @Test
+        void theLastLookAtTheClosingIsKeptButNotLearntFrom() throws Exception {
+            int before = outcomes();
+            UUID id = closed();
+            assertThat(jdbc.sql("select outcome || ' ' || stood || ' ' || light from look where sheet_id = ?")
+                            .param(id)
+                            .query(String.class)
+                            .list())
+                    .containsExactly("NOT_SEEN ALONG TORCH");
+            assertThat(outcomes()).isEqualTo(before);
+            asLead(() -> {
+                closing.reopen(id);
+                return id;
+            });
             assertThat(jdbc.sql("select count(*) from look where sheet_id = ?")
                             .param(id)
                             .query(Integer.class)
                             .single())
                     .isZero();
+        }
+
+        @Test
+        void whatWasDoneAgainstAVerdictIsToldWithHowItWent() throws Exception {
+            UUID id = closed();
+            jdbc.sql("""
+                            update prediction set verdict = 'ROLL',
+                              options = '[{"action": "DAB", "against": [{"rule": "TooGlossy", "figures": {}}]}]'
+                            where sheet_id = ? and moment = 'CLOSED'""").param(id).update();
+            assertThat(look(id, "SEEN", "2026-03-04")).hasStatusOk();
+            assertThat(mvc.get().uri("/outcomes").with(user(member("mirela"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("verdict “Roll edge to edge”, done “Dab”: 1 wall, 1 seen", "too glossy: 1 wall, 1 seen");
         }
 
         @Test
