@@ -56,22 +56,60 @@ final class Blur {
     /**
      * Both axes of a plane, each by its own width in samples.
      *
-     * @param turned the plane with its columns for rows; it stays as it is
+     * @param plane stays as it is
      * @return a plane of the pool, to be given back
      */
-    static float[][] of(float[][] turned, Blur vertical, Blur horizontal, Planes planes) {
-        int columns = turned.length;
-        int rows = turned[0].length;
-        float[][] across = horizontal.down(turned, planes);
-        float[][] upright = turnedBack(across, planes);
-        float[][] down = vertical.down(upright, planes);
-        planes.give(upright);
-        float[][] both = vertical.up(down, rows, planes);
+    static float[][] of(float[][] plane, Blur vertical, Blur horizontal, Planes planes) {
+        int rows = plane.length;
+        int columns = plane[0].length;
         if (horizontal.halvings == 0) {
-            return both;
+            float[][] across = planes.take(rows, columns);
+            float[] padded = new float[columns + 2 * (horizontal.taps.length - 1)];
+            for (int row = 0; row < rows; row++) {
+                horizontal.along(plane[row], padded, across[row]);
+            }
+            float[][] down = vertical.down(across, planes);
+            planes.give(across);
+            return vertical.up(down, rows, planes);
         }
-        float[][] wide = horizontal.up(turnedBack(both, planes), columns, planes);
-        return turnedBack(wide, planes);
+        // what is made coarser from row to row first is less to turn
+        float[][] turned = turnedBack(vertical.down(plane, planes), planes);
+        float[][] across = horizontal.down(turned, planes);
+        planes.give(turned);
+        float[][] wide = horizontal.up(across, columns, planes);
+        return vertical.up(turnedBack(wide, planes), rows, planes);
+    }
+
+    /** Blurs one row along itself; it is carried on by its ends. */
+    private void along(float[] row, float[] padded, float[] out) {
+        int reach = taps.length - 1;
+        Arrays.fill(padded, 0, reach, row[0]);
+        System.arraycopy(row, 0, padded, reach, row.length);
+        Arrays.fill(padded, reach + row.length, padded.length, row[row.length - 1]);
+        float middle = taps[0];
+        for (int at = 0; at < out.length; at++) {
+            out[at] = middle * padded[at + reach];
+        }
+        int tap = 1;
+        for (; tap + 1 <= reach; tap += 2) {
+            addFour(out, padded, reach - tap, reach + tap, taps[tap], taps[tap + 1]);
+        }
+        if (tap <= reach) {
+            addTwo(out, padded, reach - tap, reach + tap, taps[tap]);
+        }
+    }
+
+    private static void addTwo(float[] out, float[] from, int before, int after, float weight) {
+        for (int at = 0; at < out.length; at++) {
+            out[at] += weight * (from[at + before] + from[at + after]);
+        }
+    }
+
+    private static void addFour(float[] out, float[] from, int before, int after, float near, float far) {
+        for (int at = 0; at < out.length; at++) {
+            out[at] += near * (from[at + before] + from[at + after])
+                    + far * (from[at + before - 1] + from[at + after + 1]);
+        }
     }
 
     private static float[][] turnedBack(float[][] plane, Planes planes) {
@@ -192,7 +230,7 @@ final class Blur {
     }
 
     /** Rows to columns, in tiles that stay in the cache. */
-    static void transpose(float[][] plane, float[][] out) {
+    private static void transpose(float[][] plane, float[][] out) {
         int rows = plane.length;
         int columns = plane[0].length;
         int tile = 32;

@@ -95,15 +95,13 @@ public final class Scielab {
      */
     float[][] blurred(float[] change) {
         Planes planes = new Planes();
-        float[][] turned = planes.take(width, height);
+        float[][] plane = planes.take(height, width);
         for (int row = 0; row < height; row++) {
-            for (int column = 0; column < width; column++) {
-                turned[column][row] = change[row * width + column];
-            }
+            System.arraycopy(change, row * width, plane[row], 0, width);
         }
         float[][] out = new float[3][width * height];
         for (int channel = 0; channel < 3; channel++) {
-            float[][] seen = blurred(channel, turned, planes);
+            float[][] seen = blurred(channel, plane, planes);
             for (int row = 0; row < height; row++) {
                 System.arraycopy(seen[row], 0, out[channel], row * width, width);
             }
@@ -132,14 +130,14 @@ public final class Scielab {
         Planes planes = new Planes();
         float[][][] blurred = new float[3][][];
         for (int channel = 0; channel < 3; channel++) {
-            float[][] turned = opponent(OPPONENT[channel], picture, planes);
-            blurred[channel] = blurred(channel, turned, planes);
-            planes.give(turned);
+            float[][] plane = opponent(OPPONENT[channel], picture, planes);
+            blurred[channel] = blurred(channel, plane, planes);
+            planes.give(plane);
         }
         return blurred;
     }
 
-    /** An opponent channel with its columns for rows. */
+    /** An opponent channel. */
     private float[][] opponent(double[] row, XyzField picture, Planes planes) {
         double[] x = picture.x();
         double[] y = picture.y();
@@ -152,13 +150,10 @@ public final class Scielab {
                 line[at] = (float) (row[0] * x[from + at] + row[1] * y[from + at] + row[2] * z[from + at]);
             }
         }
-        float[][] turned = planes.take(width, height);
-        Blur.transpose(upright, turned);
-        planes.give(upright);
-        return turned;
+        return upright;
     }
 
-    private float[][] blurred(int channel, float[][] turned, Planes planes) {
+    private float[][] blurred(int channel, float[][] plane, Planes planes) {
         double sum = 0;
         for (double[] gaussian : FILTERS[channel]) {
             sum += gaussian[0];
@@ -166,7 +161,7 @@ public final class Scielab {
         float[][] out = new float[height][width];
         for (int n = 0; n < FILTERS[channel].length; n++) {
             float weight = (float) (FILTERS[channel][n][0] / sum);
-            float[][] one = Blur.of(turned, down[channel][n], across[channel][n], planes);
+            float[][] one = Blur.of(plane, down[channel][n], across[channel][n], planes);
             for (int row = 0; row < height; row++) {
                 float[] to = out[row];
                 float[] from = one[row];
