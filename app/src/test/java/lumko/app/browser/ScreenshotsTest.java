@@ -114,7 +114,9 @@ class ScreenshotsTest extends BrowserTest {
                 .orElseThrow()
                 .id();
         shot(phone, "/marks/" + toggle, "mark-phone");
-        shot(desk, "/marks/" + toggle + "/touch-up?feather=70&days=2", "will-it-show");
+        desk.navigate(url("/marks/" + toggle + "/touch-up?feather=40&days=2&elevation=8"));
+        desk.locator("#more img").first().waitFor();
+        picture(desk, "will-it-show");
         UUID unknown = wall(flat("Brickfield House", 19), 2).id();
         as(lead, () -> {
             readings.calibrate(unknown, true);
