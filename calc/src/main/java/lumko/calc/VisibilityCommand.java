@@ -63,7 +63,8 @@ final class VisibilityCommand implements Callable<Integer> {
                   "tool": {"enum": ["brush", "foam pad", "roller end", "roller", "long nap"], "default": "roller end"},
                   "filler_mm": {"minimum": 0, "maximum": 2000, "default": 0},
                   "proud_mm": {"minimum": -2, "maximum": 2, "default": 0},
-                  "smooth": {"type": "boolean", "default": false}, "sealed": {"type": "boolean", "default": true}}},
+                  "smooth": {"type": "boolean", "default": false}, "sealed": {"type": "boolean", "default": true},
+                  "passes": {"description": "over wet paint", "minimum": 0, "maximum": 10, "default": 0}}},
                 "light": {"description": "the directed part; none without it",
                   "properties": {"share": {"minimum": 0, "maximum": 1}, "azimuth_deg": {"minimum": -360, "maximum": 360},
                     "elevation_deg": {"minimum": 1, "maximum": 90}}},
@@ -192,7 +193,8 @@ final class VisibilityCommand implements Callable<Integer> {
                 number(node, "filler_mm", Patch.FILLER.low(), Patch.FILLER.high(), 0),
                 number(node, "proud_mm", Patch.PROUD.low(), Patch.PROUD.high(), 0),
                 is(node, "smooth", false),
-                is(node, "sealed", true));
+                is(node, "sealed", true),
+                (int) number(node, "passes", Patch.PASSES.low(), Patch.PASSES.high(), 0));
     }
 
     private static Paints paints(Document.Node order, String wall) {

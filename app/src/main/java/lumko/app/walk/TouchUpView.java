@@ -209,13 +209,19 @@ public final class TouchUpView {
         return isHardlySeen ? words.say("touchUp.hardly") : gone(from);
     }
 
+    /** Steps and feet, never millimetres: that is how far somebody stands. */
+    private String distance(double metresAway) {
+        boolean isUs = words.units() == UnitSystem.US;
+        return words.number(isUs ? metresAway / METRES_A_FOOT : metresAway, 1) + " " + words.longUnit();
+    }
+
     private String gone(double from) {
         if (from == 0) {
             return words.say("touchUp.never");
         }
         return Double.isInfinite(from)
                 ? words.say("touchUp.always")
-                : words.say("touchUp.gone", Length.ofMetres(Math.ceil(from * 10) / 10));
+                : words.say("touchUp.gone", distance(Math.ceil(from * 10) / 10));
     }
 
     /** Whether somebody who stands where the handle says sees it. */

@@ -169,7 +169,7 @@ public record Scene(Patch patch, Paints paints, TouchUpTool wall, Light light, S
         private final Sheen freshSheen;
         private final Sheen dullSheen;
         private final double wallSlope = stipples.slope(wall);
-        private final double toolSlope = stipples.slope(patch.tool());
+        private final double toolSlope = stipples.slope(patch.tool()) * patch.reliefLeft();
         private final double filled = patch.filler() / 2;
         private final double share = light.share();
 

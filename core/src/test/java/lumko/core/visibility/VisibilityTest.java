@@ -2,6 +2,7 @@ package lumko.core.visibility;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
@@ -35,6 +36,16 @@ class VisibilityTest {
 
     private static Visibility dab(double lighter, double feather, Light light) {
         return visibility(Patch.of(30, feather, TouchUpTool.ROLLER), paints(lighter, 4, 4), light);
+    }
+
+    /** Two passes take a brush's stipple from twice as steep as the roller's on the wall to as steep: 4/9 of it. */
+    @Test
+    void goingOverWetPaintTakesOffWhatTheBrushLeft() {
+        Patch once = Patch.of(60, 40, TouchUpTool.BRUSH);
+        assertThat(once.goneOver(2).reliefLeft()).isCloseTo(4 / 9.0, within(1e-12));
+        double before = visibility(once, paints(0, 4, 4), RAKING).score(View.FRONT, 1, 40);
+        double after = visibility(once.goneOver(2), paints(0, 4, 4), RAKING).score(View.FRONT, 1, 40);
+        assertThat(after).isLessThan(before);
     }
 
     @Nested
