@@ -110,6 +110,11 @@ if (form && stage) {
   }
 
   form.addEventListener("input", (event) => {
+    // another light has a handle of its own, or none: the page is drawn anew
+    if (event.target.name === "torch") {
+      HTMLFormElement.prototype.submit.call(form);
+      return;
+    }
     const handle = stage.querySelector(`.handle[data-field="${event.target.name}"]`);
     if (handle) moved(handle, Math.min(Number(handle.dataset.max), Number(event.target.value)));
     ask();

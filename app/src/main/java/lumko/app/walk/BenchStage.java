@@ -86,7 +86,7 @@ public final class BenchStage {
     // ---- the light
 
     public boolean isLit() {
-        return light != WindowLight.NONE;
+        return light != WindowLight.NONE || tried.isByTorch();
     }
 
     public boolean isFromRight() {

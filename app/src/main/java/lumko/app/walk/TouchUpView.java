@@ -95,6 +95,10 @@ public final class TouchUpView {
         return tried.isWashed();
     }
 
+    public boolean isByTorch() {
+        return tried.isByTorch();
+    }
+
     public double days() {
         return days;
     }
@@ -173,6 +177,7 @@ public final class TouchUpView {
                 .queryParam("elevation", tried.elevation())
                 .queryParam("days", days)
                 .queryParam("washed", tried.isWashed() ? "yes" : "no")
+                .queryParam("torch", tried.isByTorch() ? "yes" : "no")
                 .toUriString();
     }
 
@@ -190,6 +195,14 @@ public final class TouchUpView {
 
     public String front() {
         return words.say("touchUp.front", words.number(days, 0));
+    }
+
+    /** The same for one who does not look for it. */
+    public String passing() {
+        double from = visibility
+                .orElseThrow()
+                .goneFrom(View.FRONT, days, bench.touchUp().notLookedFor());
+        return words.say("touchUp.passing", gone(from));
     }
 
     public String along() {

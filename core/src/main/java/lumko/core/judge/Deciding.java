@@ -12,8 +12,6 @@ public record Deciding(List<String> forcing, List<Ranked> likeliest) {
     /** A place and the chance that it shows, touched up for itself. */
     public record Ranked(String key, double shows) {}
 
-    static final Deciding NOTHING = new Deciding(List.of(), List.of());
-
     public Deciding {
         forcing = List.copyOf(forcing);
         likeliest = List.copyOf(likeliest);

@@ -81,10 +81,16 @@ public final class TouchUp {
      * @param feather width of the ring, mm
      * @param elevation of the light above the wall, in degrees
      * @param isWashed whether the wall is washed first
+     * @param isByTorch whether a torch is held along the wall, from where its window is or from the left
      */
-    public record Tried(double feather, TouchUpTool tool, double elevation, boolean isWashed) {
+    public record Tried(double feather, TouchUpTool tool, double elevation, boolean isWashed, boolean isByTorch) {
+        /** In the light of the room. */
+        public Tried(double feather, TouchUpTool tool, double elevation, boolean isWashed) {
+            this(feather, tool, elevation, isWashed, false);
+        }
+
         public Tried withFeather(double other) {
-            return new Tried(other, tool, elevation, isWashed);
+            return new Tried(other, tool, elevation, isWashed, isByTorch);
         }
     }
 
@@ -156,12 +162,7 @@ public final class TouchUp {
     /** @param off how much lighter than on record the paint turns out, ΔE00 */
     public Optional<Scene> scene(Tried tried, double off) {
         return paints(tried.isWashed(), off)
-                .map(paints -> new Scene(
-                        patch(tried),
-                        paints,
-                        TouchUpTool.ROLLER,
-                        light(surface.light(), tried.elevation(), figures),
-                        stipples(figures)));
+                .map(paints -> new Scene(patch(tried), paints, TouchUpTool.ROLLER, light(tried), stipples(figures)));
     }
 
     /** The colours and sheens, with the wall washed or as it is. */
@@ -241,7 +242,7 @@ public final class TouchUp {
                         Patch.of(Patch.CENTRE.low(), 0, TouchUpTool.ROLLER),
                         films(paint, paint, wallGloss),
                         TouchUpTool.ROLLER,
-                        light(surface.light(), tried.elevation(), figures),
+                        light(tried),
                         stipples(figures)));
     }
 
@@ -304,6 +305,12 @@ public final class TouchUp {
         double filler = Math.min(Patch.FILLER.high(), across);
         double centre = Math.clamp(filler + 2 * BEYOND_FILLER, Patch.CENTRE.low(), Patch.CENTRE.high());
         return new Patch(centre, feather, tool, isFilled ? filler : 0, 0, isFilled, true);
+    }
+
+    private Light light(Tried tried) {
+        return tried.isByTorch()
+                ? Light.torch(surface.light() == WindowLight.FROM_RIGHT ? 0 : 180, tried.elevation())
+                : light(surface.light(), tried.elevation(), figures);
     }
 
     /** The light of a room on one of its walls. */

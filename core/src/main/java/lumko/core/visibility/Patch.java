@@ -52,7 +52,7 @@ public record Patch(
         this(centre, feather, tool, filler, proud, isSmooth, isSealed, 0);
     }
 
-    public Patch goneOver(int times) {
+    Patch goneOver(int times) {
         return new Patch(centre, feather, tool, filler, proud, isSmooth, isSealed, times);
     }
 

@@ -25,9 +25,6 @@ public final class Visibility {
     /** For one who looks for it: the painter, the inspection. Below, it is gone. */
     public static final double LOOKED_FOR = 1;
 
-    /** For one who does not: a viewing. */
-    public static final double NOT_LOOKED_FOR = 2;
-
     /** The score is what so many in a hundred samples stay below. */
     private static final double PERCENTILE = 98;
 
@@ -127,7 +124,7 @@ public final class Visibility {
      * From what distance in metres on it is gone: 0 where it is not seen even from near, and endless where it is seen
      * from as far as anyone stands.
      *
-     * @param notSeen below this score it is gone: {@link #LOOKED_FOR} or {@link #NOT_LOOKED_FOR}
+     * @param notSeen below this score it is gone: {@link #LOOKED_FOR}, or more for one who does not look for it
      */
     public double goneFrom(View view, double days, double notSeen) {
         if (score(view, FURTHEST, days) >= notSeen) {

@@ -87,4 +87,13 @@ class TouchUpTest {
         TouchUp touchUp = of(unknown, Practice.STARTING);
         assertThat(touchUp.scene(touchUp.usual())).isEqualTo(Optional.empty());
     }
+
+    @Test
+    void aTorchAlongTheWallShowsWhatTheRoomDoesNot() {
+        SurfaceCase wall = Cases.lit(Cases.wall(PaintBasis.SAME_TIN, List.of(NAIL)), WindowLight.NONE);
+        TouchUp touchUp = of(wall, Practice.STARTING);
+        TouchUp.Tried inTheRoom = new TouchUp.Tried(0, TouchUpTool.BRUSH, 12, false);
+        TouchUp.Tried byTorch = new TouchUp.Tried(0, TouchUpTool.BRUSH, 12, false, true);
+        assertThat(score(touchUp, byTorch)).isGreaterThan(score(touchUp, inTheRoom));
+    }
 }
