@@ -6,7 +6,9 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import lumko.core.activity.WorkGraph;
 import lumko.core.fault.Fault;
 import lumko.core.figure.Catalogue;
@@ -35,6 +37,9 @@ public final class Judge {
 
     /** Of two ways to touch up, one that costs up to so many times as much is taken if it is less work. ASSUMPTION. */
     private static final double HARDLY_CHEAPER = 1.1;
+
+    /** So many unlike faults are tried one by one; on a wall with more, none forces anything alone. */
+    private static final int MOST_JUDGED_AWAY = 12;
 
     /** What helps has to bring the chance down to this share of it. ASSUMPTION. */
     private static final double MUST_HELP = 0.75;
@@ -87,10 +92,9 @@ public final class Judge {
     // ---- what decides, and what would change it
 
     private Deciding deciding(SurfaceCase surface, ShowOdds odds, Option best) {
-        boolean isAlone = surface.places().size() == 1;
-        List<String> forcing = !best.action().isWhole() || isAlone
+        List<String> forcing = !best.action().isWhole()
                 ? List.of()
-                : surface.places().stream()
+                : unlikeAnyOther(surface).stream()
                         .filter(place -> !without(surface, place).isWhole())
                         .map(Place::key)
                         .toList();
@@ -102,6 +106,20 @@ public final class Judge {
                 .sorted(Comparator.comparingDouble(Deciding.Ranked::shows).reversed())
                 .toList();
         return new Deciding(forcing, likeliest);
+    }
+
+    /** Of two faults alike neither forces anything alone: the other is still there. Each of the rest is judged away once. */
+    private static List<Place> unlikeAnyOther(SurfaceCase surface) {
+        if (surface.places().size() == 1) {
+            return List.of();
+        }
+        Map<Fault, List<Place>> alike = surface.places().stream()
+                .collect(Collectors.groupingBy(place -> place.mark().fault()));
+        return surface.places().stream()
+                .filter(place ->
+                        Objects.requireNonNull(alike.get(place.mark().fault())).size() == 1)
+                .limit(MOST_JUDGED_AWAY)
+                .toList();
     }
 
     private Action without(SurfaceCase surface, Place place) {
