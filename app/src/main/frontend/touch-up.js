@@ -1,10 +1,5 @@
 // The bench by finger, mouse and keys: a handle follows the hand at once, what it makes of the touch-up comes from the server,
 // one answer at a time, the last place of the hand always.
-const MIDDLE_X = 410;
-const MIDDLE_Y = 236;
-const ARC = { top: 90, high: 330, deep: 40, left: 84, right: 736 };
-const RULER = { from: 134, metre: 100 };
-const DAYS = { from: 24, day: 25 };
 const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 };
 const CARD_KEY = "card-width-px";
 
@@ -12,29 +7,16 @@ const form = document.getElementById("handles");
 const stage = document.querySelector(".stage");
 if (form && stage) {
   const svg = stage.querySelector("svg");
-  const scale = Number(stage.dataset.scale);
   const centre = Number(stage.dataset.centre);
   let isAsking = false;
   let isAskedAgain = false;
   let askedAt = 0;
 
-  const places = {
-    feather: (value) => [MIDDLE_X + centre + value * scale, MIDDLE_Y],
-    elevation: (value, handle) => {
-      const t = (value - 3) / 87;
-      const isRight = handle.dataset.right === "true";
-      const bulge = isRight ? ARC.deep : -ARC.deep;
-      return [(isRight ? ARC.right : ARC.left) + 4 * bulge * t * (1 - t), ARC.top + (1 - t) * ARC.high];
-    },
-    eye: (value) => [RULER.from + value * RULER.metre, 516],
-    days: (value) => [DAYS.from + value * DAYS.day + 12, 665],
-  };
-  const values = {
-    feather: (x, y) => (Math.hypot(x - MIDDLE_X, y - MIDDLE_Y) - centre) / scale,
-    elevation: (x, y) => 3 + (1 - (y - ARC.top) / ARC.high) * 87,
-    eye: (x) => (x - RULER.from) / RULER.metre,
-    days: (x) => (x - 12 - DAYS.from) / DAYS.day,
-  };
+  // A handle runs along a straight line; where it lies the drawing says.
+  const along = ({ from, unit }, value) => Number(from) + value * Number(unit);
+  const placed = (track, value) =>
+    track.upright === "true" ? [track.beside, along(track, value)] : [along(track, value), track.beside];
+  const valued = (track, at) => ((track.upright === "true" ? at.y : at.x) - Number(track.from)) / Number(track.unit);
 
   const inUnits = (event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
 
@@ -50,10 +32,10 @@ if (form && stage) {
   }
 
   function moved(handle, value) {
-    const [x, y] = places[handle.dataset.field](value, handle);
+    const [x, y] = placed(handle.dataset, value);
     handle.setAttribute("transform", `translate(${x} ${y})`);
     handle.setAttribute("aria-valuenow", value);
-    if (handle.dataset.field === "feather") document.getElementById("ring").setAttribute("r", centre + value * scale);
+    if (handle.dataset.field === "feather") document.getElementById("ring").setAttribute("r", centre + value * Number(handle.dataset.unit));
   }
 
   // Only the latest place of the hand is asked for, and only once the last answer is there.
@@ -95,8 +77,7 @@ if (form && stage) {
     });
     handle.addEventListener("pointermove", (event) => {
       if (!handle.hasPointerCapture(event.pointerId)) return;
-      const at = inUnits(event);
-      put(handle, values[handle.dataset.field](at.x, at.y));
+      put(handle, valued(handle.dataset, inUnits(event)));
     });
     handle.addEventListener("keydown", (event) => {
       const { field, min, max, step } = handle.dataset;

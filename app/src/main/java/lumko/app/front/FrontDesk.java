@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -126,12 +127,11 @@ class FrontDesk {
         }
         return due.stream()
                 .map(each -> {
-                    UUID flat = flatOf.getOrDefault(each.turnoverId(), each.turnoverId());
+                    UUID flat = Objects.requireNonNull(flatOf.get(each.turnoverId()));
                     LocalDate on = LocalDate.ofInstant(each.closedAt(), words.zone());
                     return new Hand(
                             flat,
                             names.getOrDefault(flat, ""),
-                            FlatState.READY,
                             false,
                             words.say(
                                     each.walls() == 1 ? "hand.lookAgainOne" : "hand.lookAgain",
@@ -273,7 +273,6 @@ class FrontDesk {
         return Optional.of(new Hand(
                 window.flatId(),
                 house.name() + " " + window.number(),
-                state,
                 late,
                 what,
                 matters(standing.turnover(), today, words),

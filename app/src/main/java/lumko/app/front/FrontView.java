@@ -40,13 +40,5 @@ record FrontView(List<FacadeDrawing> facades, double width, double height, List<
     }
 
     /** A flat that needs a hand: what stands, what matters, and the one thing to do. */
-    record Hand(
-            UUID flatId,
-            String flat,
-            FlatState state,
-            boolean late,
-            String what,
-            String matters,
-            String action,
-            String link) {}
+    record Hand(UUID flatId, String flat, boolean late, String what, String matters, String action, String link) {}
 }

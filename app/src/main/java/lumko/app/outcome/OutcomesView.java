@@ -53,7 +53,9 @@ public final class OutcomesView {
     }
 
     public String count() {
-        return words.say(calibration.count() == 1 ? "outcomes.countOne" : "outcomes.count", calibration.count(), (int)
+        return words.say(
+                calibration.count() == 1 ? "outcomes.countOne" : "outcomes.count",
+                calibration.count(),
                 Math.round(seenOf(touchedUp)));
     }
 
@@ -205,22 +207,20 @@ public final class OutcomesView {
         Map<Against, List<Seen>> by =
                 overruled.stream().collect(Collectors.groupingBy(wall -> new Against(wall.verdict(), wall.action())));
         return by.entrySet().stream()
-                .map(each -> {
-                    int count = each.getValue().size();
-                    String what = words.say(
-                            "outcomes.against",
-                            each.getKey().verdict(),
-                            each.getKey().action());
-                    return new Overruled(
-                            words.say(
-                                    count == 1 ? "outcomes.howThatWentOne" : "outcomes.howThatWent",
-                                    what,
-                                    count,
-                                    Math.round(seenOf(each.getValue()))),
-                            count);
-                })
+                .map(each -> overruled(
+                        words.say(
+                                "outcomes.against",
+                                each.getKey().verdict(),
+                                each.getKey().action()),
+                        each.getValue().size(),
+                        seenOf(each.getValue())))
                 .sorted(Comparator.comparingInt(Overruled::count).reversed().thenComparing(Overruled::how))
                 .toList();
+    }
+
+    private Overruled overruled(String what, int count, double seen) {
+        String key = count == 1 ? "outcomes.howThatWentOne" : "outcomes.howThatWent";
+        return new Overruled(words.say(key, what, count, Math.round(seen)), count);
     }
 
     /** A rule that spoke against what was done, how often, and how that went. */
@@ -228,18 +228,10 @@ public final class OutcomesView {
         Map<String, List<Against>> by = against.stream().collect(Collectors.groupingBy(Against::rule));
         return by.entrySet().stream()
                 .filter(each -> words.knows("ruleName." + each.getKey()))
-                .map(each -> {
-                    int count = each.getValue().size();
-                    double seen =
-                            each.getValue().stream().mapToDouble(Against::seen).sum();
-                    return new Overruled(
-                            words.say(
-                                    count == 1 ? "outcomes.howThatWentOne" : "outcomes.howThatWent",
-                                    words.say("ruleName." + each.getKey()),
-                                    count,
-                                    Math.round(seen)),
-                            count);
-                })
+                .map(each -> overruled(
+                        words.say("ruleName." + each.getKey()),
+                        each.getValue().size(),
+                        each.getValue().stream().mapToDouble(Against::seen).sum()))
                 .sorted(Comparator.comparingInt(Overruled::count).reversed().thenComparing(Overruled::how))
                 .toList();
     }

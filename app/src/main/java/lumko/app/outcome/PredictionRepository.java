@@ -13,8 +13,7 @@ interface PredictionRepository extends JpaRepository<PredictionRow, UUID> {
 
     /** What is learnt from: walls that were touched up and looked at since. */
     @Query("""
-            select new lumko.app.outcome.Predictions$Seen(p.computed, p.showsLikely, p.causes, p.outcome, p.action, p.verdict,
-              p.surfaceId)
+            select new lumko.app.outcome.Predictions$Seen(p.computed, p.showsLikely, p.causes, p.outcome, p.action, p.verdict)
             from PredictionRow p where p.moment = lumko.app.outcome.Moment.CLOSED and p.outcome is not null
             order by p.outcomeAt, p.id""")
     List<Predictions.Seen> seen();

@@ -83,14 +83,7 @@ public class Predictions {
     }
 
     /** A wall of which something was said, and what was seen of it. */
-    record Seen(
-            double computed,
-            double said,
-            String[] causes,
-            Outcome outcome,
-            Action action,
-            Action verdict,
-            UUID surfaceId) {
+    record Seen(double computed, double said, String[] causes, Outcome outcome, Action action, Action verdict) {
         boolean isTouchedUp() {
             return action.isSpots();
         }

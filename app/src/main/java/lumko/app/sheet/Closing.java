@@ -121,7 +121,8 @@ public class Closing {
             coats.addAll(coats(sheet, wall, markIds, tinsOf));
             coatsByWall.put(wall.surfaceId(), coats);
         }
-        predictions.keep(sheetId, row.turnoverId, asDone(sheet, row, markIds), Moment.CLOSED, row.modelVersion);
+        predictions.keep(
+                sheetId, row.turnoverId, asDone(sheet, row, markIds), Moment.CLOSED, SheetMaking.MODEL_VERSION);
         lastLook(inspection).ifPresent(look -> predictions.inspected(sheetId, look));
         recording.addCoats(flat.id(), coatsByWall);
         marking.makeGood(markIds, speaker.today());

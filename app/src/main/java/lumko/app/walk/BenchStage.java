@@ -3,7 +3,6 @@ package lumko.app.walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import lumko.core.film.Gloss;
 import lumko.core.geometry.WindowLight;
 import lumko.core.judge.TouchUp;
 
@@ -22,12 +21,10 @@ public final class BenchStage {
     private static final double MIDDLE_Y = 236;
 
     private static final double FLATTEST = 3;
-    private static final double STEEPEST = 90;
-    private static final double ARC_TOP = 90;
-    private static final double ARC_HIGH = 330;
-    private static final double ARC_DEEP = 40;
-    private static final double ARC_LEFT = 84;
-    private static final double ARC_RIGHT = 736;
+    private static final double DEGREE = 3.8;
+    private static final double RAIL_BOTTOM = 420;
+    private static final double RAIL_LEFT = 66;
+    private static final double RAIL_RIGHT = 754;
 
     private static final double RULER_FROM = 134;
     private static final double METRE = 100;
@@ -37,21 +34,16 @@ public final class BenchStage {
     private static final double DAY = 25;
     private static final int DAYS = 30;
 
-    /** Below this the sheen of fresh paint is taken to have toned down, as a share of the cured gloss. */
-    private static final double TONED_DOWN = 0.05;
-
     private final TouchUp touchUp;
     private final TouchUp.Tried tried;
     private final double days;
-    private final double metres;
     private final OptionalInt viewing;
     private final WindowLight light;
 
-    BenchStage(TouchUps.OnBench bench, TouchUp.Tried tried, double days, double metres) {
+    BenchStage(TouchUps.OnBench bench, TouchUp.Tried tried, double days) {
         this.touchUp = bench.touchUp();
         this.tried = tried;
         this.days = days;
-        this.metres = metres;
         this.viewing = bench.daysToViewing();
         this.light = bench.repaired().wall().surface().light();
     }
@@ -83,7 +75,36 @@ public final class BenchStage {
         return (touchUp.centre() / 2 + tried.feather()) * scale();
     }
 
-    // ---- the light
+    // ---- handles
+
+    /**
+     * Where a handle stands and runs: along one axis, in a straight line.
+     *
+     * @param from where it stands at nought, along that axis
+     * @param unit how far it moves for one
+     */
+    public record Track(boolean isUpright, double from, double unit, double beside) {
+        public String at(double value) {
+            double along = from + value * unit;
+            return "translate(" + (isUpright ? beside : along) + " " + (isUpright ? along : beside) + ")";
+        }
+    }
+
+    public Track feather() {
+        return new Track(false, MIDDLE_X + centreRadius(), scale(), MIDDLE_Y);
+    }
+
+    public Track light() {
+        return new Track(true, RAIL_BOTTOM + FLATTEST * DEGREE, -DEGREE, isFromRight() ? RAIL_RIGHT : RAIL_LEFT);
+    }
+
+    public Track eye() {
+        return new Track(false, RULER_FROM, METRE, 516);
+    }
+
+    public Track day() {
+        return new Track(false, DAYS_FROM + DAY / 2, DAY, 665);
+    }
 
     public boolean isLit() {
         return light != WindowLight.NONE || tried.isByTorch();
@@ -93,40 +114,14 @@ public final class BenchStage {
         return light == WindowLight.FROM_RIGHT;
     }
 
-    private double side() {
-        return isFromRight() ? ARC_RIGHT : ARC_LEFT;
-    }
-
-    private double bulge() {
-        return isFromRight() ? ARC_DEEP : -ARC_DEEP;
-    }
-
-    public String arc() {
-        return "M" + side() + " " + ARC_TOP + "Q" + (side() + 2 * bulge()) + " " + (ARC_TOP + ARC_HIGH / 2) + " "
-                + side() + " " + (ARC_TOP + ARC_HIGH);
-    }
-
-    /** From 0, where it rakes, to 1, where it falls straight on. */
-    private double steep() {
-        return (tried.elevation() - FLATTEST) / (STEEPEST - FLATTEST);
-    }
-
-    public double lightX() {
-        double t = steep();
-        return side() + 4 * bulge() * t * (1 - t);
-    }
-
-    public double lightY() {
-        return ARC_TOP + (1 - steep()) * ARC_HIGH;
+    /** From raking, at the bottom, to straight on. */
+    public String rail() {
+        return "M" + (isFromRight() ? RAIL_RIGHT : RAIL_LEFT) + " " + RAIL_BOTTOM + "v" + -(90 - FLATTEST) * DEGREE;
     }
 
     // ---- whoever looks
 
-    public double eyeX() {
-        return RULER_FROM + metres * METRE;
-    }
-
-    /** @param from in metres; empty where it is not on the ruler */
+    /** @param from in metres; what lies beyond the ruler stands at its end */
     public double goneX(double from) {
         return RULER_FROM + Math.min(FURTHEST, from) * METRE;
     }
@@ -154,14 +149,14 @@ public final class BenchStage {
     public List<Day> dayStrip() {
         List<Day> strip = new ArrayList<>();
         for (int day = 0; day <= DAYS; day++) {
-            double excess = Gloss.after(day, 1, touchUp.celsius()) - 1;
-            strip.add(new Day(DAYS_FROM + day * DAY, day, excess > TONED_DOWN));
+            strip.add(new Day(DAYS_FROM + day * DAY, day, day < touchUp.tonesDownDays()));
         }
         return strip;
     }
 
-    public double dayX() {
-        return DAYS_FROM + Math.min(DAYS, days) * DAY;
+    /** The day as far as the strip goes. */
+    public double shownDay() {
+        return Math.min(DAYS, days);
     }
 
     public boolean hasViewing() {

@@ -3,7 +3,6 @@ package lumko.app.walk;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lumko.app.platform.Words;
 import lumko.core.judge.Deciding;
 import lumko.core.judge.Verdict;
@@ -51,8 +50,7 @@ public final class DecidingView {
     }
 
     private Optional<PlacedMark> mark(String key) {
-        return Stream.of(wall.marks())
-                .flatMap(List::stream)
+        return wall.marks().stream()
                 .filter(mark -> mark.id().toString().equals(key))
                 .findFirst();
     }

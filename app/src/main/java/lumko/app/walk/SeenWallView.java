@@ -2,6 +2,7 @@ package lumko.app.walk;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.platform.Words;
@@ -9,14 +10,11 @@ import lumko.core.judge.Deciding;
 
 /** A wall from where people stand, with those of its spots that would be seen if they were touched up. */
 public final class SeenWallView {
-    /** From this chance on a spot is drawn as one that would be seen. ASSUMPTION: one in five. */
-    private static final double SEEN_FROM = 0.2;
-
     private static final double BESIDE = 60;
 
     private final WallDrawing drawing;
     private final WalkedWall wall;
-    private final Map<String, Double> chances;
+    private final Map<String, Deciding.Ranked> chances;
     private final Words words;
 
     SeenWallView(WalkedWall wall, Words words) {
@@ -27,7 +25,7 @@ public final class SeenWallView {
                 wall.surface().fill(),
                 wall.marks().stream().map(PlacedMark::numbered).toList());
         this.chances = wall.verdict().deciding().get().likeliest().stream()
-                .collect(Collectors.toMap(Deciding.Ranked::key, Deciding.Ranked::shows));
+                .collect(Collectors.toMap(Deciding.Ranked::key, ranked -> ranked));
     }
 
     public WallDrawing drawing() {
@@ -48,13 +46,14 @@ public final class SeenWallView {
     public List<Spot> spots() {
         return wall.marks().stream()
                 .map(mark -> {
-                    double shows = chances.getOrDefault(mark.id().toString(), 0.0);
+                    Optional<Deciding.Ranked> ranked =
+                            Optional.ofNullable(chances.get(mark.id().toString()));
                     return new Spot(
                             mark.mark().centre().fromLeft().inMillimetres(),
                             drawing.height() - mark.mark().centre().aboveFloor().inMillimetres(),
                             Integer.toString(mark.number()),
-                            words.chance(shows),
-                            shows >= SEEN_FROM);
+                            words.chance(ranked.map(Deciding.Ranked::shows).orElse(0.0)),
+                            ranked.filter(Deciding.Ranked::mayBeSeen).isPresent());
                 })
                 .toList();
     }

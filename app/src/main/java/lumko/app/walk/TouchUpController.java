@@ -38,7 +38,7 @@ class TouchUpController {
             @RequestParam Map<String, String> typed,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             Model model) {
-        put(markId, typed, htmx, model);
+        put(markId, typed, htmx, model).drawn();
         return htmx ? "touch-up :: seen" : "touch-up";
     }
 
@@ -49,7 +49,7 @@ class TouchUpController {
         return "touch-up :: more";
     }
 
-    private void put(UUID markId, Map<String, String> typed, boolean htmx, Model model) {
+    private TouchUpView put(UUID markId, Map<String, String> typed, boolean htmx, Model model) {
         TouchUps.OnBench bench = htmx ? touchUps.inHand(markId) : touchUps.of(markId);
         Form form = new Form(typed, speaker.words());
         TouchUp.Tried tried = tried(form, bench);
@@ -57,7 +57,7 @@ class TouchUpController {
         double metres = metres(form);
         TouchUpView view = new TouchUpView(bench, tried, days, metres, speaker.words());
         model.addAttribute("view", view);
-        model.addAttribute("stage", new BenchStage(bench, tried, days, metres));
+        model.addAttribute("stage", new BenchStage(bench, tried, days));
         model.addAttribute("form", form);
         model.addAttribute("htmx", htmx);
         model.addAttribute("tools", TouchUpTool.values());
@@ -65,6 +65,7 @@ class TouchUpController {
         if (!htmx) {
             model.addAttribute("wall", new SeenWallView(bench.repaired().wall(), speaker.words()));
         }
+        return view;
     }
 
     /** What the handles say; what they do not is as the house would do it. */

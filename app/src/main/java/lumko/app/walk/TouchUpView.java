@@ -38,7 +38,7 @@ public final class TouchUpView {
     private final Words words;
     private final Optional<Scene> scene;
     private final Optional<Visibility> visibility;
-    private final Optional<CompletableFuture<String>> picture;
+    private Optional<CompletableFuture<String>> picture = Optional.empty();
     private final Map<Asked, Double> known = new HashMap<>();
 
     /** Each distance is searched for once. */
@@ -52,8 +52,13 @@ public final class TouchUpView {
         this.words = words;
         this.scene = bench.touchUp().scene(tried);
         this.visibility = scene.map(Visibility::new);
+    }
+
+    /** Begins to draw the picture while the rest is worked out; for answers that show it. */
+    TouchUpView drawn() {
         double across = stage().across();
-        this.picture = scene.map(each -> CompletableFuture.supplyAsync(() -> TouchUps.picture(each, days, across)));
+        picture = scene.map(each -> CompletableFuture.supplyAsync(() -> TouchUps.picture(each, days, across)));
+        return this;
     }
 
     public UUID markId() {
@@ -152,7 +157,7 @@ public final class TouchUpView {
     }
 
     private BenchStage stage() {
-        return new BenchStage(bench, tried, days, metres);
+        return new BenchStage(bench, tried, days);
     }
 
     /** What is on the wall and what goes on it: the record it was worked out from. */
@@ -188,9 +193,9 @@ public final class TouchUpView {
         return gone(visibility.orElseThrow(), View.FRONT);
     }
 
-    /** The same in metres, for the ruler: 0 where it is not seen, 99 where it is always. */
+    /** The same in metres, for the ruler: 0 where it is not seen, endless where it is always. */
     public double goneFrom() {
-        return Math.min(99, from(visibility.orElseThrow(), View.FRONT));
+        return from(visibility.orElseThrow(), View.FRONT);
     }
 
     public String front() {

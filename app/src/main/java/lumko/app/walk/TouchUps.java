@@ -7,10 +7,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
-import java.time.temporal.ChronoUnit;
 import java.util.Base64;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
@@ -21,14 +19,13 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
 import lumko.app.account.Access;
 import lumko.app.figure.Figures;
+import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.house.Turnover;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
-import lumko.core.drying.Climate;
 import lumko.core.geometry.Raking;
 import lumko.core.geometry.Wall;
-import lumko.core.judge.Scrutiny;
 import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.TouchUp;
 import lumko.core.quantity.Length;
@@ -102,25 +99,16 @@ public class TouchUps {
     private OnBench read(UUID markId) {
         RepairedMark repaired = walks.repaired(markId);
         WalkedWall wall = repaired.wall();
-        Optional<Turnover> turnover = wall.flat().turnover();
-        OptionalInt viewing = turnover.flatMap(Turnover::viewingOn)
-                .map(day -> OptionalInt.of((int) ChronoUnit.DAYS.between(speaker.today(), day)))
-                .orElse(OptionalInt.empty());
-        SurfaceCase surface = new SurfaceCase(
-                        wall.found(),
-                        wall.around(),
-                        wall.flat().house().site(),
-                        wall.surface().light(),
-                        Climate.REFERENCE,
-                        viewing)
-                .under(turnover.map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL));
+        Flat flat = wall.flat();
+        OptionalInt viewing = Walks.daysToViewing(flat, speaker.today());
+        SurfaceCase surface = Walks.asCase(flat, wall.surface(), wall.found(), wall.around(), viewing);
         return new OnBench(
                 repaired,
                 new TouchUp(
                         surface,
                         repaired.repair(),
                         elevation(repaired),
-                        practices.of(turnover.map(Turnover::id)),
+                        practices.of(flat.turnover().map(Turnover::id)),
                         figures.catalogue()),
                 viewing);
     }

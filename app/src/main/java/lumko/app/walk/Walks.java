@@ -202,9 +202,7 @@ public class Walks {
             List<AskedPlace> places = turn.placesOn(room, surface);
             Face face = facing.face(room, surface, visit, marks, places);
             lumko.core.job.Room around = Facing.room(room, turn.findingsOf(room));
-            Verdict verdict = judge.judge(
-                    new SurfaceCase(face, around, flat.house().site(), surface.light(), Climate.REFERENCE, viewing)
-                            .under(flat.turnover().map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL)));
+            Verdict verdict = judge.judge(asCase(flat, surface, face, around, viewing));
             // whatever is decided, this is what the whole surface would need
             Holding holding = planner.holding(face, around);
             return new WalkedWall(flat, room, surface, marks, places, visit, face, around, holding, verdict);
@@ -311,7 +309,14 @@ public class Walks {
                                 row.version())));
     }
 
-    private static OptionalInt daysToViewing(Flat flat, LocalDate today) {
+    /** A surface of a flat as it is judged and tried: under the eyes that come to look, in the reference air. */
+    static SurfaceCase asCase(
+            Flat flat, Surface surface, Face found, lumko.core.job.Room around, OptionalInt daysToViewing) {
+        return new SurfaceCase(found, around, flat.house().site(), surface.light(), Climate.REFERENCE, daysToViewing)
+                .under(flat.turnover().map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL));
+    }
+
+    static OptionalInt daysToViewing(Flat flat, LocalDate today) {
         return flat.turnover()
                 .flatMap(Turnover::viewingOn)
                 .map(viewing -> OptionalInt.of((int) ChronoUnit.DAYS.between(today, viewing)))

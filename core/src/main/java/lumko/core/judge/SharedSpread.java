@@ -14,9 +14,6 @@ final class SharedSpread {
     /** A film whose age nobody knows counts as so old. ASSUMPTION: beyond what is dabbed without a thought. */
     private static final double UNKNOWN_YEARS = 5;
 
-    /** What has not been washed may be off so many times as far. Source: figures of the verdict. */
-    private static final double UNWASHED = 1;
-
     private final Catalogue figures;
 
     SharedSpread(Catalogue figures) {

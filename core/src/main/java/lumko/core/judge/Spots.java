@@ -33,8 +33,6 @@ final class Spots {
     /** How much of a thin film comes through hardly depends on the paint. */
     private static final double HIDES_IN_STEPS = 0.01;
 
-    private static final double FILM = 38;
-
     /** Where nothing is known of a wall it is taken for a light one. */
     private static final Lab USUAL = new Lab(85, 0, 5);
 
@@ -138,7 +136,7 @@ final class Spots {
                 TouchUp.light(light, TouchUp.usualElevation(light), figures),
                 light == WindowLight.NONE ? TouchUp.USUAL_GLOSS : step(Math.clamp(gloss, 1, 90), GLOSS_STEP),
                 Math.clamp(Math.rint(sheet.contrastRatio() / HIDES_IN_STEPS) * HIDES_IN_STEPS, 0.5, 0.98),
-                FILM,
+                DataSheet.USUAL.dryMicrometres(),
                 view,
                 lookers.distance(surface.room().kind()).inMetres());
         return Scores.of(look, wall, paint, proud);

@@ -43,8 +43,6 @@ public final class TouchUp {
     /** A film that lets nothing through. */
     private static final double OPAQUE = 0.99;
 
-    private static final double FILM = 40;
-
     /** Where the gloss of a film is not known. ASSUMPTION: matt. */
     static final double USUAL_GLOSS = 4;
 
@@ -139,9 +137,9 @@ public final class TouchUp {
         return patch(usual()).centre();
     }
 
-    /** In which it cures. */
-    public double celsius() {
-        return surface.climate().temperature().inCelsius();
+    /** Days until fresh paint no longer gives itself away by its sheen. */
+    public double tonesDownDays() {
+        return figures.limit(Figure.SHEEN_TONES_DOWN);
     }
 
     /** The score below which it is gone for one who looks for it: the painter, an inspection. */
@@ -249,11 +247,11 @@ public final class TouchUp {
     private Paints films(Lab wall, Lab there, double gloss) {
         return Paints.of(
                 SmoothReflectance.of(wall, Colorimetry.DAYLIGHT),
-                Hiding.of(SmoothReflectance.of(there, Colorimetry.DAYLIGHT), OPAQUE, FILM),
-                FILM,
+                Hiding.of(SmoothReflectance.of(there, Colorimetry.DAYLIGHT), OPAQUE, DataSheet.USUAL.dryMicrometres()),
+                DataSheet.USUAL.dryMicrometres(),
                 gloss,
                 gloss,
-                celsius());
+                surface.climate().temperature().inCelsius());
     }
 
     /** Of a line, how wide it is. */

@@ -3,6 +3,7 @@ package lumko.core.visibility;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import lumko.core.colour.Lab;
+import lumko.core.colour.Shade;
 import lumko.core.colour.Xyz;
 
 /**
@@ -62,12 +63,9 @@ public final class Scores {
         }
     }
 
-    /** A colour so many ΔE00 lighter, or darker below 0; light colours take more lightness to differ as much. */
+    /** A colour so many ΔE00 lighter, or darker below 0. */
     private static Lab lighter(Lab from, double off) {
-        // Sharma, Wu, Dalal 2005: S_L
-        double beyond = (from.lightness() - 50) * (from.lightness() - 50);
-        double weight = 1 + 0.015 * beyond / Math.sqrt(20 + beyond);
-        return new Lab(Math.clamp(from.lightness() + off * weight, 0, 110), from.a(), from.b());
+        return off == 0 ? from : off > 0 ? Shade.lighter(from, off) : Shade.darker(from, -off);
     }
 
     private static double percentile(float[][] seen, Metric metric) {
