@@ -25,7 +25,8 @@ import picocli.CommandLine.Command;
             VisibilityCommand.class,
             JobCommand.class,
             CasesCommand.class,
-            OrderCommand.class
+            OrderCommand.class,
+            PlanCommand.class
         })
 public final class Calc {
     /** The input or the call cannot be taken. */

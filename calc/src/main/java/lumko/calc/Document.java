@@ -57,6 +57,23 @@ public final class Document {
             return json.asString();
         }
 
+        int whole(int low, int high) {
+            if (!json.isIntegralNumber() || !(json.asDouble() >= low && json.asDouble() <= high)) {
+                throw refused("a whole number from " + low + " to " + high);
+            }
+            return json.asInt();
+        }
+
+        /** A whole number, or another where the field is missing. */
+        int whole(String field, int low, int high, int otherwise) {
+            return isGiven(field) ? at(field).whole(low, high) : otherwise;
+        }
+
+        /** Whether a field is there and not null. */
+        boolean isGiven(String field) {
+            return json.hasNonNull(field);
+        }
+
         double[] numbers(int count, double low, double high) {
             if (!json.isArray() || json.size() != count) {
                 throw refused(count + " numbers");
@@ -66,6 +83,11 @@ public final class Document {
                 numbers[i] = new Node(json.get(i), path + "[" + i + "]").number(low, high);
             }
             return numbers;
+        }
+
+        /** What a list has, nothing where the field is missing. */
+        List<Node> items(String field) {
+            return isGiven(field) ? at(field).items() : List.of();
         }
 
         List<Node> items() {

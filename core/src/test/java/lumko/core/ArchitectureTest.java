@@ -45,6 +45,7 @@ class ArchitectureTest {
     /** Each room of the core and the rooms it may know; what is not named here it may not. */
     private static final Map<String, Set<String>> MAY_KNOW = Map.ofEntries(
             room("quantity"),
+            room("plan"),
             room("practice"),
             room("geometry", "quantity"),
             room("colour", "quantity"),
@@ -53,7 +54,7 @@ class ArchitectureTest {
             room("fault", "quantity"),
             room("stock", "quantity"),
             room("outcome", "quantity"),
-            room("turnover", "figure"),
+            room("turnover", "activity", "drying", "figure", "plan", "quantity", "schedule"),
             room("drying", "figure", "quantity"),
             room("record", "colour", "paint", "quantity"),
             room("film", "colour", "geometry", "paint", "quantity", "record"),

@@ -13,6 +13,18 @@ public enum Figure {
     /** A working day, Monday to Friday. */
     WORK_FROM(LABOUR, HOUR_OF_DAY, 7.5, 0, 23, ASSUMED),
     WORK_TO(LABOUR, HOUR_OF_DAY, 16, 1, 24, ASSUMED),
+    BREAK_FROM(LABOUR, HOUR_OF_DAY, 12, 0, 23, ASSUMED),
+    BREAK_FOR(LABOUR, MINUTES, 30, 0, 240, ASSUMED),
+    /** Longer work is planned in pieces, which somebody else may go on with. */
+    AT_ONE_GO(LABOUR, MINUTES, 120, 15, 480, ASSUMED),
+    WAY_FROM_DEPOT(LABOUR, MINUTES, 15, 0, 240, ASSUMED),
+    WAY_BETWEEN_HOUSES(LABOUR, MINUTES, 25, 0, 240, ASSUMED),
+    /** Tools bagged, carried over, set out. */
+    WAY_BETWEEN_FLATS(LABOUR, MINUTES, 10, 0, 240, ASSUMED),
+    /** What a room comes to that nobody has walked yet. */
+    ROOM_NOT_WALKED(LABOUR, MINUTES_EACH, 120, 0, 2400, ASSUMED),
+    /** Between the last coat and a tenant who moves in. */
+    AIRED_FOR(DRYING, HOURS, 24, 0, 720, ASSUMED),
     PLATE_OFF(LABOUR, MINUTES_EACH, 1.5, 0, 60),
     PLATE_BACK(LABOUR, MINUTES_EACH, 2, 0, 60),
     PROTECT_FLOOR(LABOUR, MINUTES_PER_SQUARE_METRE, 1.0, 0, 30),

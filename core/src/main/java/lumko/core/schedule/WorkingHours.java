@@ -1,12 +1,9 @@
 package lumko.core.schedule;
 
-import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
-import java.util.EnumSet;
-import java.util.Set;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.quantity.Times;
@@ -16,8 +13,6 @@ import lumko.core.quantity.Times;
  * Moments are counted from when it goes on. Paint dries through nights and weekends; hands rest.
  */
 public abstract sealed class WorkingHours {
-    private static final Set<DayOfWeek> OFF = EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
-
     /** Day and night: for comparing what jobs come to, whenever they are done. */
     public static final WorkingHours ALWAYS = new Always();
 
@@ -28,7 +23,7 @@ public abstract sealed class WorkingHours {
         return new Daily(time(figures, Figure.WORK_FROM), time(figures, Figure.WORK_TO), now);
     }
 
-    private static LocalTime time(Catalogue figures, Figure figure) {
+    static LocalTime time(Catalogue figures, Figure figure) {
         return LocalTime.ofSecondOfDay(Math.min(86_399, Math.round(figures.value(figure) * 3600)));
     }
 
@@ -69,7 +64,7 @@ public abstract sealed class WorkingHours {
         }
 
         private boolean isWorked(LocalDate day) {
-            return day.equals(now.toLocalDate()) || !OFF.contains(day.getDayOfWeek());
+            return day.equals(now.toLocalDate()) || Shift.isWorkday(day);
         }
 
         @Override
