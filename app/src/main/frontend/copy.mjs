@@ -8,7 +8,7 @@ for (const folder of ["js", "fonts", "css", "../pdf-fonts"]) mkdirSync(`${out}/$
 cpSync(`${packages}htmx.org/dist/htmx.min.js`, `${out}/js/htmx.min.js`);
 cpSync(`${packages}@alpinejs/csp/dist/cdn.min.js`, `${out}/js/alpine-csp.min.js`);
 cpSync(`${packages}idb/build/index.js`, `${out}/js/idb.js`);
-for (const script of ["app.js", "outbox.js", "walk.js", "sheet.js", "photo.js", "touch-up.js"]) cpSync(script, `${out}/js/${script}`);
+for (const script of ["app.js", "outbox.js", "walk.js", "sheet.js", "photo.js", "touch-up.js", "plan.js"]) cpSync(script, `${out}/js/${script}`);
 cpSync("walk", `${out}/js/walk`, { recursive: true });
 for (const subset of ["latin", "latin-ext"]) {
   cpSync(

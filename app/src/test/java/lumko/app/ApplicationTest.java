@@ -38,6 +38,9 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
             "lumko.clock=" + ApplicationTest.MORNING,
             "lumko.demo=true",
             "lumko.sensor=simulated",
+            "lumko.plan.seconds=0.2",
+            // tests search when they want to
+            "lumko.plan.runs=false",
             "lumko.reader.stand-in=true"
         })
 @AutoConfigureMockMvc

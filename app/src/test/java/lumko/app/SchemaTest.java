@@ -40,7 +40,8 @@ class SchemaTest extends ApplicationTest {
         List<String> without = jdbc.sql("""
                         select t.table_name from information_schema.tables t
                         where t.table_schema = 'public' and t.table_name not in
-                          ('organisation', 'sign_in_failure', 'spring_session', 'spring_session_attributes', 'flyway_schema_history')
+                          ('organisation', 'sign_in_failure', 'spring_session', 'spring_session_attributes', 'flyway_schema_history',
+                           'scheduled_tasks')
                           and not exists (select 1 from information_schema.columns c where c.table_name = t.table_name
                             and c.column_name = 'organisation_id' and c.is_nullable = 'NO')""").query(String.class).list();
         assertThat(without).isEmpty();

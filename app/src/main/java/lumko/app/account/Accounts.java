@@ -6,13 +6,17 @@ import java.security.NoSuchAlgorithmException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.UnitSystem;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,6 +70,15 @@ public class Accounts {
 
     public Optional<Member> find(String login) {
         return known(login).map(Known::member);
+    }
+
+    /** Somebody who may be here, by key: for work in the background that they asked for. */
+    public Optional<Member> find(UUID personId) {
+        return jdbc.sql(MEMBER + "where p.id = :id and p.active")
+                .param("id", personId)
+                .query(Known::of)
+                .optional()
+                .map(Known::member);
     }
 
     Optional<Known> known(String login) {
@@ -133,6 +146,28 @@ public class Accounts {
                 .param("name", lead.name())
                 .param("hash", passwordHash)
                 .update();
+    }
+
+    /** Does something signed in as somebody, in the background or for a moment. */
+    public static <T> T as(Member member, Supplier<T> action) {
+        return as(signedIn(member), action);
+    }
+
+    /** Does something for whoever came by a link, as far as that lets them see. */
+    public static <T> T as(CalendarLinks.Bearer bearer, Supplier<T> action) {
+        return as(UsernamePasswordAuthenticationToken.authenticated(bearer, null, List.of()), action);
+    }
+
+    private static <T> T as(Authentication who, Supplier<T> action) {
+        SecurityContext before = SecurityContextHolder.getContext();
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(who);
+        SecurityContextHolder.setContext(context);
+        try {
+            return action.get();
+        } finally {
+            SecurityContextHolder.setContext(before);
+        }
     }
 
     /** The proof of having signed in, for whoever has shown by other means who they are. */

@@ -35,6 +35,7 @@ class SecurityConfiguration {
                                 "/demo/enter",
                                 "/error",
                                 "/actuator/health/**",
+                                "/calendar/*.ics",
                                 "/js/**",
                                 "/css/**",
                                 "/fonts/**",

@@ -16,6 +16,7 @@ import lumko.app.account.Role;
 import lumko.app.house.Houses;
 import lumko.app.house.Recording;
 import lumko.app.house.Roof;
+import lumko.app.plan.Planning;
 import lumko.app.platform.ShiftableClock;
 import lumko.app.platform.UnitSystem;
 import lumko.core.record.Substrate;
@@ -24,7 +25,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -43,6 +43,7 @@ class DemoData implements ApplicationRunner {
     private final DemoFaults faults;
     private final DemoJobs jobs;
     private final DemoReadings readings;
+    private final Planning planning;
     private final ShiftableClock clock;
     private final TransactionTemplate transaction;
 
@@ -56,6 +57,7 @@ class DemoData implements ApplicationRunner {
             DemoFaults faults,
             DemoJobs jobs,
             DemoReadings readings,
+            Planning planning,
             ShiftableClock clock,
             TransactionTemplate transaction) {
         this.accounts = accounts;
@@ -67,6 +69,7 @@ class DemoData implements ApplicationRunner {
         this.faults = faults;
         this.jobs = jobs;
         this.readings = readings;
+        this.planning = planning;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -97,6 +100,7 @@ class DemoData implements ApplicationRunner {
             UUID brickfield = brickfield();
             lookAfter(ropewalk, terrace, brickfield);
             readings.enter(LocalDate.ofInstant(start, ZoneOffset.UTC));
+            planning.begin();
             return null;
         });
         LOG.info(
@@ -106,15 +110,7 @@ class DemoData implements ApplicationRunner {
 
     /** Does something signed in as somebody, in one transaction: the demo is there whole or not at all. */
     private <T> T as(Member member, Supplier<T> action) {
-        var before = SecurityContextHolder.getContext();
-        var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(Accounts.signedIn(member));
-        SecurityContextHolder.setContext(context);
-        try {
-            return transaction.execute(status -> action.get());
-        } finally {
-            SecurityContextHolder.setContext(before);
-        }
+        return Accounts.as(member, () -> transaction.execute(status -> action.get()));
     }
 
     private void staff() {

@@ -11,7 +11,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 12;
+    static final int NOW = 13;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
@@ -27,6 +27,9 @@ final class RecordFormat {
 
     /** The first that keeps who looked and what was learnt from it. */
     private static final int LEARNT = 12;
+
+    /** The first in which flats are planned together. */
+    private static final int PLANNED = 13;
 
     /** The first that keeps predictions. */
     private static final int PREDICTIONS = 9;
@@ -59,6 +62,7 @@ final class RecordFormat {
     static boolean has(int version, String table) {
         return switch (table) {
             case "sheet_precedence" -> version >= GRAPH;
+            case "house_hours", "person_day", "plan", "plan_piece", "plan_flat", "plan_lock" -> version >= PLANNED;
             case "look", "learnt" -> version >= LEARNT;
             case "prediction" -> version >= PREDICTIONS;
             default -> true;

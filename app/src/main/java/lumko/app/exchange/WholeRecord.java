@@ -84,6 +84,12 @@ class WholeRecord {
             "reading",
             "reading_shot",
             "kept_result",
+            "house_hours",
+            "person_day",
+            "plan",
+            "plan_piece",
+            "plan_flat",
+            "plan_lock",
             "event");
 
     private static final int BATCH = 500;

@@ -13,6 +13,7 @@ import lumko.app.figure.Figures;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
+import lumko.app.plan.Prospects;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.sheet.Sheets;
@@ -35,6 +36,7 @@ class FlatController {
     private final Walks walks;
     private final Comparing comparing;
     private final Sheets sheets;
+    private final Prospects prospects;
     private final Figures figures;
     private final Access access;
     private final Speaker speaker;
@@ -45,6 +47,7 @@ class FlatController {
             Walks walks,
             Comparing comparing,
             Sheets sheets,
+            Prospects prospects,
             Figures figures,
             Access access,
             Speaker speaker,
@@ -53,6 +56,7 @@ class FlatController {
         this.walks = walks;
         this.comparing = comparing;
         this.sheets = sheets;
+        this.prospects = prospects;
         this.figures = figures;
         this.access = access;
         this.speaker = speaker;
@@ -88,6 +92,7 @@ class FlatController {
         model.addAttribute(
                 "widest", strips.stream().mapToDouble(Strip::width).max().orElse(1));
         model.addAttribute("whole", whole);
+        model.addAttribute("prospect", prospects.of(flatId).orElse(null));
         model.addAttribute("past", sheets.closedSheetsOf(flatId));
         model.addAttribute("view", new FlatView(whole, state(flat), speaker.today(), speaker.words()));
         return "flat";

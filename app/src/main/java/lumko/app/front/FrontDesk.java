@@ -1,6 +1,7 @@
 package lumko.app.front;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -23,6 +24,8 @@ import lumko.app.house.Turnover;
 import lumko.app.outcome.Predictions;
 import lumko.app.paint.Colour;
 import lumko.app.paint.Store;
+import lumko.app.plan.Prospects;
+import lumko.app.plan.Prospects.Prospect;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.app.sheet.Sheets;
@@ -52,6 +55,7 @@ class FrontDesk {
     private final Store store;
     private final Sheets sheets;
     private final Predictions predictions;
+    private final Prospects prospects;
     private final Figures figures;
     private final Speaker speaker;
     private final Clock clock;
@@ -61,6 +65,7 @@ class FrontDesk {
             Store store,
             Sheets sheets,
             Predictions predictions,
+            Prospects prospects,
             Figures figures,
             Speaker speaker,
             Clock clock) {
@@ -68,13 +73,14 @@ class FrontDesk {
         this.store = store;
         this.sheets = sheets;
         this.predictions = predictions;
+        this.prospects = prospects;
         this.figures = figures;
         this.speaker = speaker;
         this.clock = clock;
     }
 
     /** What is known of a flat's turnover. */
-    private record Standing(Turnover turnover, Progress progress, FlatProgress flat) {}
+    private record Standing(Turnover turnover, Progress progress, FlatProgress flat, Optional<Prospect> prospect) {}
 
     @Transactional(readOnly = true)
     FrontView front() {
@@ -83,10 +89,15 @@ class FrontDesk {
                 houses.openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
         Map<UUID, Progress> progressOf =
                 sheets.progress(turnoverOf.values().stream().map(Turnover::id).toList());
+        Map<UUID, Prospect> prospectOf = prospects.all();
         Map<UUID, Standing> standingOf = turnoverOf.values().stream()
                 .collect(Collectors.toMap(Turnover::flatId, turnover -> {
                     Progress progress = progressOf.getOrDefault(turnover.id(), Progress.NONE);
-                    return new Standing(turnover, progress, Sheets.flatProgress(Optional.of(turnover), progress));
+                    return new Standing(
+                            turnover,
+                            progress,
+                            Sheets.flatProgress(Optional.of(turnover), progress),
+                            Optional.ofNullable(prospectOf.get(turnover.flatId())));
                 }));
         Map<UUID, Colour> colours = store.stock().colours();
         Catalogue catalogue = figures.catalogue();
@@ -105,6 +116,7 @@ class FrontDesk {
             }
         }
         needing.sort(Comparator.comparing((Hand hand) -> !hand.late())
+                .thenComparing(hand -> prospect(prospectOf, hand), Prospect.MOST_PRESSING)
                 .thenComparing(hand -> due(standingOf, hand))
                 .thenComparing(Hand::flat));
         needing.addAll(looksDue(facades, catalogue));
@@ -138,10 +150,18 @@ class FrontDesk {
                                     each.walls(),
                                     words.fromToday(on, speaker.today())),
                             "",
+                            "",
+                            "",
                             words.say("hand.toLook"),
                             "/sheets/" + each.sheetId() + "#seen");
                 })
                 .toList();
+    }
+
+    /** What is not planned waits for nobody and is taken to be ready. */
+    private static Prospect prospect(Map<UUID, Prospect> prospectOf, Hand hand) {
+        return prospectOf.getOrDefault(
+                hand.flatId(), new Prospect(Instant.MAX, Duration.ZERO, Optional.empty(), "", Optional.empty()));
     }
 
     private static LocalDate due(Map<UUID, Standing> standingOf, Hand hand) {
@@ -276,6 +296,8 @@ class FrontDesk {
                 late,
                 what,
                 matters(standing.turnover(), today, words),
+                standing.prospect().map(Prospect::says).orElse(""),
+                standing.prospect().flatMap(Prospect::next).orElse(""),
                 words.say(hasSheet ? "hand.openSheet" : "hand.walk"),
                 hasSheet ? "/sheets/" + progress.openSheet().orElseThrow() : "/flats/" + window.flatId()));
     }

@@ -39,6 +39,20 @@ record FrontView(List<FacadeDrawing> facades, double width, double height, List<
         }
     }
 
-    /** A flat that needs a hand: what stands, what matters, and the one thing to do. */
-    record Hand(UUID flatId, String flat, boolean late, String what, String matters, String action, String link) {}
+    /**
+     * A flat that needs a hand: what stands, what matters, and the one thing to do.
+     *
+     * @param prospect when the plan has it ready and how likely in time; empty if it is not planned
+     * @param next who comes next by the plan
+     */
+    record Hand(
+            UUID flatId,
+            String flat,
+            boolean late,
+            String what,
+            String matters,
+            String prospect,
+            String next,
+            String action,
+            String link) {}
 }

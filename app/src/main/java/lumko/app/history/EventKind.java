@@ -43,5 +43,9 @@ public enum EventKind {
     LET_AGAIN,
     /** Somebody came to look at work that was done. */
     LOOKED_AGAIN,
-    PRACTICE_FOR_JOB
+    PRACTICE_FOR_JOB,
+    /** Another plan is in force from now on. */
+    PLAN_TAKEN,
+    /** Somebody or a time was settled for a piece of work. */
+    PLAN_SETTLED
 }

@@ -1,6 +1,7 @@
 package lumko.app.history;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -12,4 +13,6 @@ interface EventRepository extends JpaRepository<EventRow, UUID> {
     List<EventRow> findBySurfaceIdOrderByDoneAtDescIdDesc(UUID surfaceId, Limit limit);
 
     List<EventRow> findByMarkIdOrderByDoneAtDescIdDesc(UUID markId, Limit limit);
+
+    boolean existsByDoneAtAfterAndKindIn(Instant moment, Collection<EventKind> kinds);
 }

@@ -2,6 +2,7 @@ package lumko.app.history;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,6 +45,12 @@ public class History {
         row.doneBy = access.member().personId();
         row.doneAt = clock.instant();
         events.save(row);
+    }
+
+    /** Whether something of some kinds was done after a moment. */
+    @Transactional(readOnly = true)
+    public boolean hasSince(Instant moment, Collection<EventKind> kinds) {
+        return events.existsByDoneAtAfterAndKindIn(moment, kinds);
     }
 
     /** The latest of a flat and everything in it before a moment, latest first. */

@@ -215,6 +215,48 @@ public class Houses {
                         .toList());
     }
 
+    /** The name of a flat's door: its house and its number. */
+    public record Door(UUID flatId, House house, int number) {
+        public String name() {
+            return house.name() + " " + number;
+        }
+    }
+
+    /** By flat its door: where only names are shown. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Door> doors() {
+        Map<UUID, House> houseOf = all().stream().collect(Collectors.toMap(House::id, house -> house));
+        return flats.findAll().stream()
+                .map(flat -> new Door(
+                        flat.id(),
+                        Optional.ofNullable(houseOf.get(flat.houseId)).orElseThrow(),
+                        flat.number))
+                .collect(Collectors.toMap(Door::flatId, door -> door));
+    }
+
+    /** Flats with their rooms and the size of their surfaces, without what is on them or fitted to them. */
+    @Transactional(readOnly = true)
+    public List<Flat> bare(Collection<UUID> ids) {
+        Map<UUID, House> houseOf = all().stream().collect(Collectors.toMap(House::id, house -> house));
+        Map<UUID, Turnover> turnoverOf =
+                openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
+        List<RoomRow> roomRows = rooms.findByFlatIdInOrderByPosition(ids);
+        Map<UUID, List<SurfaceRow>> surfacesOf =
+                surfaces.findByRoomIdIn(roomRows.stream().map(RoomRow::id).toList()).stream()
+                        .collect(Collectors.groupingBy(row -> row.roomId));
+        Map<UUID, List<RoomRow>> roomsOf = roomRows.stream().collect(Collectors.groupingBy(row -> row.flatId));
+        return flats.findAllById(ids).stream()
+                .map(flat -> new Flat(
+                        flat.id(),
+                        Optional.ofNullable(houseOf.get(flat.houseId)).orElseThrow(),
+                        flat.number,
+                        Optional.ofNullable(turnoverOf.get(flat.id())),
+                        roomsOf.getOrDefault(flat.id(), List.of()).stream()
+                                .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), Map.of(), Map.of()))
+                                .toList()))
+                .toList();
+    }
+
     /** The flat that a surface is in. */
     @Transactional(readOnly = true)
     public Flat flatOfSurface(UUID surfaceId) {

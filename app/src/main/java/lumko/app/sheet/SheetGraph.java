@@ -41,6 +41,10 @@ final class SheetGraph {
         return graph;
     }
 
+    Map<String, Tick> ticks() {
+        return Map.copyOf(ticks);
+    }
+
     Progress progress(Air air) {
         return new Progress(graph, ticks, air);
     }

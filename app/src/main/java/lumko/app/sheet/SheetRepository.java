@@ -14,4 +14,6 @@ interface SheetRepository extends JpaRepository<SheetRow, UUID> {
     Optional<SheetRow> findFirstByOrderByMadeAtDescIdDesc();
 
     List<SheetRow> findByFlatIdOrderByMadeAtDesc(UUID flatId);
+
+    List<SheetRow> findByClosedAtIsNull();
 }

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.figure.Figures;
@@ -16,6 +17,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Tool;
 import lumko.core.schedule.Air;
 import lumko.core.turnover.FlatProgress;
 import org.springframework.stereotype.Service;
@@ -62,6 +64,48 @@ public class Sheets {
             Optional<LocalDate> finishedOn) {
         public static final Progress NONE =
                 new Progress(Optional.empty(), 0, 0, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** All sheets that are not closed. */
+    @Transactional(readOnly = true)
+    public List<OpenWork> openWork() {
+        List<SheetRow> rows = sheets.findByClosedAtIsNull();
+        List<UUID> ids = rows.stream().map(SheetRow::id).toList();
+        Map<UUID, List<StepRow>> stepsOf =
+                steps.findBySheetIdInOrderByPosition(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        Map<UUID, List<PrecedenceRow>> orderOf =
+                precedences.findBySheetIdIn(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        return rows.stream()
+                .map(row -> {
+                    SheetGraph graph = new SheetGraph(
+                            stepsOf.getOrDefault(row.id(), List.of()),
+                            orderOf.getOrDefault(row.id(), List.of()),
+                            Map.of());
+                    return new OpenWork(
+                            row.id(), row.flatId, row.turnoverId, graph.graph(), graph.ticks(), row.climate());
+                })
+                .toList();
+    }
+
+    /** Which of some steps have been ticked. */
+    @Transactional(readOnly = true)
+    public Set<UUID> ticked(Collection<UUID> stepIds) {
+        return stepIds.isEmpty() ? Set.of() : steps.ticked(stepIds);
+    }
+
+    /** By flat its sheet that is not closed. */
+    @Transactional(readOnly = true)
+    public Map<UUID, UUID> open() {
+        return sheets.findByClosedAtIsNull().stream()
+                .collect(Collectors.toMap(row -> row.flatId, SheetRow::id, (one, other) -> one));
+    }
+
+    /** The tools that some steps take. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Set<Tool>> tools(Collection<UUID> stepIds) {
+        return steps.findAllById(stepIds).stream()
+                .collect(Collectors.toMap(
+                        StepRow::id, row -> row.activity(List.of()).tools()));
     }
 
     /** The progress of some turnovers, by turnover; none where no sheet was made. */

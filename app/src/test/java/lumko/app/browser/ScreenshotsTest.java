@@ -100,7 +100,7 @@ class ScreenshotsTest extends BrowserTest {
         shot(desk, "/practice", "practice");
         shot(desk, "/minutes", "minutes");
         shot(desk, "/figures", "figures");
-        shot(desk, "/people", "people");
+        shot(desk, "/plan", "plan");
         desk.navigate(url("/"));
         desk.getByText("Say what was seen").first().click();
         button(desk, "not seen").click();
@@ -114,6 +114,7 @@ class ScreenshotsTest extends BrowserTest {
                 .orElseThrow()
                 .id();
         shot(phone, "/marks/" + toggle, "mark-phone");
+        shot(phone, "/plan/days", "days-phone");
         desk.navigate(url("/marks/" + toggle + "/touch-up?feather=40&days=2&elevation=8"));
         desk.locator("#more img").first().waitFor();
         picture(desk, "will-it-show");

@@ -44,6 +44,8 @@ class SpeedTest extends BrowserTest {
         views.put("store", "/store");
         views.put("figures", "/figures");
         views.put("people", "/people");
+        views.put("plan", "/plan");
+        views.put("days", "/plan/days");
         String cookie = page.context().cookies().stream()
                 .map(each -> each.name + "=" + each.value)
                 .reduce((one, other) -> one + "; " + other)

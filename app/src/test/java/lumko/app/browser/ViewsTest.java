@@ -65,6 +65,9 @@ class ViewsTest extends BrowserTest {
                 "/flats/" + flat.id() + "/history",
                 "/minutes",
                 "/outcomes",
+                "/plan",
+                "/plan/days",
+                "/plan/hours",
                 "/nowhere");
     }
 

@@ -79,6 +79,8 @@ class WholeRecordTest extends ApplicationTest {
         List<String> tables = jdbc.sql("""
                         select table_name from information_schema.columns
                         where column_name = 'organisation_id' and table_schema = current_schema()""").query(String.class).list();
+        // secrets are not handed on, nor searches that only this copy runs
+        tables.removeAll(List.of("calendar_link", "plan_search"));
         assertThat(WholeRecord.TABLES).containsExactlyInAnyOrderElementsOf(tables);
     }
 

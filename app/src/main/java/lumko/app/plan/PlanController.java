@@ -1,0 +1,75 @@
+package lumko.app.plan;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The plan: what stands, what is offered, why a flat is late. */
+@Controller
+class PlanController {
+    private final PlanDesk desk;
+    private final Planning planning;
+
+    PlanController(PlanDesk desk, Planning planning) {
+        this.desk = desk;
+        this.planning = planning;
+    }
+
+    /** Looking at a plan that has been overtaken asks for a search: what happened is in it when one looks again. */
+    @GetMapping("/plan")
+    String plan(
+            @RequestParam(defaultValue = "WEEK") PlanDesk.Zoom zoom,
+            @RequestParam Optional<UUID> flat,
+            @RequestParam Optional<UUID> offer,
+            Model model) {
+        if (planning.isOvertaken()) {
+            ask();
+        }
+        model.addAttribute("plan", desk.view(zoom, flat, offer));
+        model.addAttribute("zoom", zoom);
+        model.addAttribute("zooms", PlanDesk.Zoom.values());
+        return "plan";
+    }
+
+    /** How far the search is: asked for again and again while it runs, and the last time once it is over. */
+    @GetMapping("/plan/search")
+    String searching(Model model) {
+        model.addAttribute("search", desk.search(true).orElse(null));
+        model.addAttribute("mayStop", desk.mayTake());
+        return "plan-search :: state";
+    }
+
+    @PostMapping("/plan/search")
+    String ask() {
+        try {
+            planning.ask();
+        } catch (DataIntegrityViolationException askedMeanwhile) {
+            // somebody else has asked at the same moment: one search is enough
+        }
+        return "redirect:/plan";
+    }
+
+    @PostMapping("/plan/search/stop")
+    String stop() {
+        planning.stop();
+        return "redirect:/plan";
+    }
+
+    @PostMapping("/plan/{id}/take")
+    String take(@PathVariable UUID id) {
+        planning.take(id);
+        return "redirect:/plan";
+    }
+
+    @PostMapping("/plan/back")
+    String takeBack() {
+        planning.takeBack();
+        return "redirect:/plan";
+    }
+}

@@ -1,0 +1,642 @@
+package lumko.app.plan;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.Access;
+import lumko.app.account.People;
+import lumko.app.account.Role;
+import lumko.app.figure.Figures;
+import lumko.app.house.Houses;
+import lumko.app.house.Turnover;
+import lumko.app.plan.PlanView.Column;
+import lumko.app.plan.PlanView.Drawing;
+import lumko.app.plan.PlanView.FlatStory;
+import lumko.app.plan.PlanView.Line;
+import lumko.app.plan.PlanView.Offer;
+import lumko.app.plan.PlanView.Person;
+import lumko.app.plan.PlanView.Stroke;
+import lumko.app.plan.Strokes.Together;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
+import lumko.app.sheet.Sheets;
+import lumko.core.schedule.Shift;
+import lumko.core.turnover.FlatWork;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays out the plan in force, and what is offered in its place. */
+@Service
+@Transactional(readOnly = true)
+class PlanDesk {
+    private static final double LEFT = 86;
+    private static final double LANE = 52;
+    private static final double STROKE = 46;
+    private static final double BETWEEN = 20;
+    private static final int MOST_LANES = 3;
+    private static final double WORD_FROM = 8.5;
+    private static final String[] DASHES = {"", "7 4", "2 4", "10 3 2 3", "14 4", "4 2"};
+    private static final int LONGEST_CHAIN = 8;
+    /** Of a house that never works: the day is drawn all the same. */
+    private static final Shift NO_HOURS = new Shift(LocalTime.of(8, 0), LocalTime.of(16, 0));
+
+    private final PlanRepository plans;
+    private final PieceRepository pieces;
+    private final PlannedFlatRepository flats;
+    private final LockRepository locks;
+    private final SearchRepository searches;
+    private final Houses houses;
+    private final Sheets sheets;
+    private final People people;
+    private final Figures figures;
+    private final Access access;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    PlanDesk(
+            PlanRepository plans,
+            PieceRepository pieces,
+            PlannedFlatRepository flats,
+            LockRepository locks,
+            SearchRepository searches,
+            Houses houses,
+            Sheets sheets,
+            People people,
+            Figures figures,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
+        this.plans = plans;
+        this.pieces = pieces;
+        this.flats = flats;
+        this.locks = locks;
+        this.searches = searches;
+        this.houses = houses;
+        this.sheets = sheets;
+        this.people = people;
+        this.figures = figures;
+        this.access = access;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /** How much time is drawn, and how large. */
+    enum Zoom {
+        WEEK(5, 34),
+        FORTNIGHT(10, 15),
+        MONTH(22, 7);
+
+        private final int days;
+        private final double hour;
+
+        Zoom(int days, double hour) {
+            this.days = days;
+            this.hour = hour;
+        }
+    }
+
+    /**
+     * @param chosen the flat whose story is told; else the one that is latest
+     * @param offer the offer to draw over what is in force
+     */
+    PlanView view(Zoom zoom, Optional<UUID> chosen, Optional<UUID> offer) {
+        return new Laying(zoom, chosen, offer).view();
+    }
+
+    /**
+     * The last search.
+     *
+     * @param isWatched whether somebody has been waiting for its end on a page made before
+     */
+    Optional<PlanView.Search> search(boolean isWatched) {
+        Words words = speaker.words();
+        return searches.findFirstByOrderByAskedAtDesc()
+                .map(search -> new PlanView.Search(
+                        search.endedAt == null,
+                        search.percent,
+                        search.state == SearchRow.State.FAILED ? words.say("plan.broke." + search.problem) : "",
+                        isWatched && search.state == SearchRow.State.DONE));
+    }
+
+    boolean mayTake() {
+        return access.member().isLead();
+    }
+
+    private static boolean isWalk(PieceRow piece) {
+        return piece.kind.equals(FlatWork.Kind.WALK.name());
+    }
+
+    /** One page in the making. */
+    private final class Laying {
+        private final Zoom zoom;
+        private final Words words = speaker.words();
+        private final Instant now = clock.instant();
+        private final LocalDate today = speaker.today();
+        private final Optional<PlanRow> inForce = plans.findByState(PlanState.IN_FORCE);
+        private final List<PlanRow> offered = plans.findAllByStateOrderByChanges(PlanState.OFFERED);
+        private final Map<UUID, Houses.Door> doors = houses.doors();
+        private final Map<UUID, Person> personOf = new LinkedHashMap<>();
+        private final Optional<PlanRow> shown;
+        private final Optional<PlanRow> drawn;
+        private final List<PieceRow> drawnPieces;
+        private final Map<UUID, PlannedFlatRow> standing;
+        private final Set<UUID> ticked;
+        private final Set<String> settled;
+        private final Optional<UUID> chosen;
+
+        Laying(Zoom zoom, Optional<UUID> wanted, Optional<UUID> offer) {
+            this.zoom = zoom;
+            Set<String> letters = new HashSet<>();
+            for (People.Colleague each : people.all()) {
+                if (each.active() && each.role() != Role.OFFICE) {
+                    String letter = letter(each.name(), letters);
+                    personOf.put(
+                            each.id(),
+                            new Person(each.id(), letter, each.name(), DASHES[personOf.size() % DASHES.length]));
+                }
+            }
+            shown = offer.flatMap(id -> offered.stream()
+                            .filter(plan -> plan.id().equals(id))
+                            .findFirst())
+                    .or(() -> inForce.isPresent()
+                            ? Optional.empty()
+                            : offered.stream().findFirst());
+            drawn = inForce.or(() -> shown);
+            drawnPieces = drawn.map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id()))
+                    .orElse(List.of());
+            standing = drawn.map(plan -> flats.findByPlanId(plan.id())).orElse(List.of()).stream()
+                    .collect(Collectors.toMap(row -> row.flatId, row -> row));
+            ticked = sheets.ticked(drawnPieces.stream()
+                    .map(piece -> piece.stepId)
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .toList());
+            settled = locks.findAll().stream().map(lock -> lock.key).collect(Collectors.toSet());
+            chosen = wanted.filter(standing::containsKey).or(this::latest);
+        }
+
+        private static String letter(String name, Set<String> taken) {
+            for (int i = 1; i <= name.length(); i++) {
+                String letters = name.substring(0, i);
+                if (taken.add(letters)) {
+                    return letters;
+                }
+            }
+            return name;
+        }
+
+        private Optional<UUID> latest() {
+            return standing.values().stream()
+                    .filter(row -> row.dueAt != null)
+                    .max(Comparator.comparing((PlannedFlatRow row) -> lateness(row))
+                            .thenComparing(row -> row.dueAt, Comparator.reverseOrder()))
+                    .map(row -> row.flatId);
+        }
+
+        private static Duration lateness(PlannedFlatRow row) {
+            return row.dueAt == null || !row.readyAt.isAfter(row.dueAt)
+                    ? Duration.ZERO
+                    : Duration.between(row.dueAt, row.readyAt);
+        }
+
+        PlanView view() {
+            List<Together> strokes = Strokes.of(drawnPieces);
+            return new PlanView(
+                    drawing(strokes),
+                    lines(strokes),
+                    chosen.map(standing::get).filter(Objects::nonNull).map(this::story),
+                    offered.stream().map(this::offer).toList(),
+                    shown.map(PlanRow::id),
+                    search(false),
+                    drawn.isEmpty(),
+                    inForce.isPresent(),
+                    mayTake(),
+                    mayTake() && inForce.filter(plan -> plan.baseId != null).isPresent(),
+                    List.copyOf(personOf.values()),
+                    loads());
+        }
+
+        /** Hours of work that the plan has for everybody in the next seven days and four weeks. */
+        private List<PlanView.Load> loads() {
+            return personOf.values().stream()
+                    .map(person -> new PlanView.Load(
+                            person.name(), words.duration(work(person.id(), 7)), words.duration(work(person.id(), 28))))
+                    .toList();
+        }
+
+        private Duration work(UUID person, int days) {
+            Instant until = today.plusDays(days).atStartOfDay(words.zone()).toInstant();
+            return Duration.ofMinutes(drawnPieces.stream()
+                    .filter(piece -> piece.personId.equals(person)
+                            && piece.beginsAt.isBefore(until)
+                            && piece.endsAt().isAfter(now)
+                            && !ticked.contains(piece.stepId))
+                    .mapToInt(piece -> piece.minutes)
+                    .sum());
+        }
+
+        private LocalDate day(Instant moment) {
+            return LocalDate.ofInstant(moment, words.zone());
+        }
+
+        // ---- drawing
+
+        private Drawing drawing(List<Together> strokes) {
+            Set<LocalDate> worked =
+                    drawnPieces.stream().map(piece -> day(piece.beginsAt)).collect(Collectors.toSet());
+            Shift hours = Shift.wholeDay(figures.catalogue()).orElse(NO_HOURS);
+            boolean isOver = LocalTime.ofInstant(now, words.zone()).isAfter(hours.to());
+            TimeScale scale = new TimeScale(
+                    isOver ? today.plusDays(1) : today, zoom.days, worked, hours, words.zone(), zoom.hour);
+            List<UUID> order = standing.values().stream()
+                    .sorted(Comparator.comparing((PlannedFlatRow row) -> row.dueAt == null)
+                            .thenComparing(row -> Optional.ofNullable(row.dueAt).orElse(row.readyAt))
+                            .thenComparing(row -> row.flatId))
+                    .map(row -> row.flatId)
+                    .toList();
+            List<Together> visible = strokes.stream()
+                    .filter(stroke -> scale.shows(stroke.from(), stroke.dry()))
+                    .toList();
+            Map<UUID, Integer> lanes = new HashMap<>();
+            Map<Together, Integer> laneOf = lanes(visible, scale, lanes);
+            Map<UUID, Double> xOf = new HashMap<>();
+            Map<UUID, Double> widthOf = new HashMap<>();
+            double x = LEFT;
+            for (UUID flat : order) {
+                double width = Math.max(2, lanes.getOrDefault(flat, 1)) * LANE + BETWEEN - 8;
+                xOf.put(flat, x);
+                widthOf.put(flat, width);
+                x += width;
+            }
+            Set<String> chain = chosen.map(standing::get).map(this::keysOfChain).orElse(Set.of());
+            List<Stroke> drawnStrokes = visible.stream()
+                    .map(stroke -> stroke(stroke, scale, xOf, laneOf.getOrDefault(stroke, 0), chain))
+                    .toList();
+            List<Stroke> ghosts = shown.filter(plan -> inForce.isPresent())
+                    .map(plan -> ghosts(plan, scale, xOf))
+                    .orElse(List.of());
+            List<PlanView.Day> days = new ArrayList<>();
+            List<PlanView.Band> bands = new ArrayList<>();
+            List<PlanView.Hour> ticks = new ArrayList<>();
+            for (TimeScale.Stretch stretch : scale.stretches()) {
+                if (stretch.isBand()) {
+                    boolean isLong =
+                            Duration.between(stretch.from(), stretch.to()).toHours() > 30;
+                    bands.add(new PlanView.Band(
+                            stretch.y(), stretch.height(), words.say(isLong ? "plan.weekend" : "plan.night")));
+                } else {
+                    days.add(new PlanView.Day(words.day(stretch.day()), stretch.y()));
+                    ticks.addAll(hours(stretch));
+                }
+            }
+            boolean isNow = scale.shows(now, now.plusSeconds(1));
+            return new Drawing(
+                    x + 10,
+                    scale.height(),
+                    order.stream()
+                            .map(flat -> column(
+                                    Objects.requireNonNull(standing.get(flat)),
+                                    scale,
+                                    xOf.getOrDefault(flat, 0.0),
+                                    widthOf.getOrDefault(flat, 0.0)))
+                            .toList(),
+                    days,
+                    bands,
+                    ticks,
+                    drawnStrokes,
+                    ghosts,
+                    ways(visible, drawnStrokes),
+                    isNow ? Optional.of(scale.at(now)) : Optional.empty(),
+                    words.clock(now),
+                    Kept.write(scale.stretches().stream()
+                            .map(stretch -> Map.of(
+                                    "y", stretch.y(),
+                                    "height", stretch.height(),
+                                    "from", stretch.from().toEpochMilli(),
+                                    "to", stretch.to().toEpochMilli()))
+                            .toList()));
+        }
+
+        private List<PlanView.Hour> hours(TimeScale.Stretch stretch) {
+            List<PlanView.Hour> hours = new ArrayList<>();
+            int step = zoom == Zoom.WEEK ? 2 : 4;
+            for (int hour = 0; hour < 24 && zoom != Zoom.MONTH; hour += step) {
+                Instant at = stretch.day().atTime(hour, 0).atZone(words.zone()).toInstant();
+                if (at.isAfter(stretch.from().plusSeconds(3500)) && at.isBefore(stretch.to())) {
+                    hours.add(new PlanView.Hour(words.clock(at), stretch.at(at)));
+                }
+            }
+            return hours;
+        }
+
+        /** Strokes and what they leave wet do not lie on each other as long as there are lanes. */
+        private Map<Together, Integer> lanes(List<Together> visible, TimeScale scale, Map<UUID, Integer> count) {
+            Map<Together, Integer> laneOf = new HashMap<>();
+            Map<UUID, double[]> until = new HashMap<>();
+            for (Together stroke : visible) {
+                double[] free = until.computeIfAbsent(stroke.flatId(), flat -> new double[MOST_LANES]);
+                double y = scale.at(stroke.from());
+                int lane = 0;
+                for (int i = 0; i < MOST_LANES; i++) {
+                    if (free[i] <= y + 0.5) {
+                        lane = i;
+                        break;
+                    }
+                    lane = free[i] < free[lane] ? i : lane;
+                }
+                free[lane] = scale.at(stroke.to()) + 1;
+                laneOf.put(stroke, lane);
+                count.merge(stroke.flatId(), lane + 1, Math::max);
+            }
+            return laneOf;
+        }
+
+        private Stroke stroke(Together stroke, TimeScale scale, Map<UUID, Double> xOf, int lane, Set<String> chain) {
+            double y = scale.at(stroke.from());
+            double end = scale.at(stroke.to());
+            double dry = scale.at(stroke.dry());
+            boolean isDone = stroke.pieces().stream().allMatch(piece -> ticked.contains(piece.stepId));
+            return new Stroke(
+                    stroke.pieces().getFirst().key,
+                    stroke.flatId(),
+                    xOf.getOrDefault(stroke.flatId(), 0.0) + 8 + lane * LANE,
+                    y,
+                    STROKE,
+                    Math.max(3, end - y),
+                    Math.max(0, dry - end),
+                    letter(stroke.personId()),
+                    end - y >= WORD_FROM ? word(stroke.kind()) : "",
+                    title(stroke),
+                    isDone,
+                    stroke.pieces().stream().anyMatch(piece -> chain.contains(piece.beginsAt + piece.kind)),
+                    stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key)),
+                    stroke.pieces().getFirst().stepId == null);
+        }
+
+        private String letter(UUID person) {
+            return Optional.ofNullable(personOf.get(person)).map(Person::letter).orElse("?");
+        }
+
+        private String name(UUID person) {
+            return Optional.ofNullable(personOf.get(person)).map(Person::name).orElse("");
+        }
+
+        private String flat(UUID flat) {
+            return Objects.requireNonNull(doors.get(flat)).name();
+        }
+
+        /** A piece of work in few letters. */
+        private String word(String kind) {
+            return words.say("step." + kind)
+                    .split("[ ,]")[0]
+                    .toLowerCase(words.units().locale());
+        }
+
+        private String what(Together stroke) {
+            String kinds = stroke.kinds().stream().limit(3).map(this::said).collect(Collectors.joining(", "));
+            String more = stroke.kinds().size() > 3
+                    ? ", " + words.say("plan.more", stroke.kinds().size() - 3)
+                    : "";
+            String rooms = String.join(", ", stroke.rooms());
+            return kinds + more + (rooms.isEmpty() ? "" : " (" + rooms + ")");
+        }
+
+        private String said(String kind) {
+            return words.say("step." + kind);
+        }
+
+        private String title(Together stroke) {
+            return words.say(
+                    "plan.stroke",
+                    flat(stroke.flatId()),
+                    name(stroke.personId()),
+                    words.moment(stroke.from(), now),
+                    words.clock(stroke.to()),
+                    what(stroke));
+        }
+
+        private Set<String> keysOfChain(PlannedFlatRow row) {
+            return Kept.chain(row.chain).stream()
+                    .map(held -> held.beginsAt() + held.kind())
+                    .collect(Collectors.toSet());
+        }
+
+        private List<Stroke> ghosts(PlanRow plan, TimeScale scale, Map<UUID, Double> xOf) {
+            Set<String> same = drawnPieces.stream()
+                    .map(piece -> piece.key + piece.personId + piece.beginsAt)
+                    .collect(Collectors.toSet());
+            List<PieceRow> moved = pieces.findByPlanIdOrderByBeginsAt(plan.id()).stream()
+                    .filter(piece -> !same.contains(piece.key + piece.personId + piece.beginsAt))
+                    .toList();
+            List<Together> strokes = Strokes.of(moved).stream()
+                    .filter(stroke -> scale.shows(stroke.from(), stroke.to()))
+                    .toList();
+            Map<Together, Integer> laneOf = lanes(strokes, scale, new HashMap<>());
+            return strokes.stream()
+                    .map(stroke -> stroke(stroke, scale, xOf, laneOf.getOrDefault(stroke, 0), Set.of()))
+                    .toList();
+        }
+
+        private List<PlanView.Way> ways(List<Together> strokes, List<Stroke> drawnStrokes) {
+            Map<UUID, StringBuilder> points = new LinkedHashMap<>();
+            for (int i = 0; i < strokes.size(); i++) {
+                Stroke stroke = drawnStrokes.get(i);
+                double middle = stroke.x() + stroke.width() / 2;
+                points.computeIfAbsent(strokes.get(i).personId(), person -> new StringBuilder())
+                        .append(Math.round(middle))
+                        .append(',')
+                        .append(Math.round(stroke.y()))
+                        .append(' ')
+                        .append(Math.round(middle))
+                        .append(',')
+                        .append(Math.round(stroke.y() + stroke.height()))
+                        .append(' ');
+            }
+            return points.entrySet().stream()
+                    .map(way -> new PlanView.Way(
+                            letter(way.getKey()),
+                            way.getValue().toString().strip(),
+                            Optional.ofNullable(personOf.get(way.getKey()))
+                                    .map(Person::dash)
+                                    .orElse("")))
+                    .toList();
+        }
+
+        private Column column(PlannedFlatRow row, TimeScale scale, double x, double width) {
+            Optional<Instant> due = Optional.ofNullable(row.dueAt);
+            boolean isLate = !lateness(row).isZero();
+            Houses.Door door = Objects.requireNonNull(doors.get(row.flatId));
+            return new Column(
+                    row.flatId,
+                    door.house().name(),
+                    String.valueOf(door.number()),
+                    due.map(moment -> words.day(day(moment))).orElse(""),
+                    x,
+                    width,
+                    chosen.filter(row.flatId::equals).isPresent(),
+                    isLate,
+                    isLate ? words.say("plan.lateBy", words.duration(lateness(row))) : "",
+                    due.filter(moment -> scale.shows(moment, moment.plusSeconds(1)))
+                            .map(scale::at),
+                    scale.shows(row.readyAt, row.readyAt.plusSeconds(1))
+                            ? Optional.of(scale.at(row.readyAt))
+                            : Optional.empty(),
+                    scale.shows(row.readyAt, row.curedAt) ? Optional.of(scale.at(row.curedAt)) : Optional.empty(),
+                    heading(row));
+        }
+
+        // ---- words
+
+        private String heading(PlannedFlatRow row) {
+            String flat = flat(row.flatId);
+            if (row.dueAt == null) {
+                return words.say("plan.ready", flat, words.moment(row.readyAt, now));
+            }
+            Duration late = lateness(row);
+            return late.isZero()
+                    ? words.say(
+                            "plan.inTime",
+                            flat,
+                            words.moment(row.readyAt, now),
+                            words.duration(Duration.between(row.readyAt, row.dueAt)))
+                    : words.say("plan.isLate", flat, words.duration(late));
+        }
+
+        private List<Line> lines(List<Together> strokes) {
+            Instant end = today.plusDays(zoom.days * 7L / 5 + 2)
+                    .atStartOfDay(words.zone())
+                    .toInstant();
+            return strokes.stream()
+                    .filter(stroke ->
+                            stroke.to().isAfter(today.atStartOfDay(words.zone()).toInstant())
+                                    && stroke.from().isBefore(end))
+                    .map(stroke -> new Line(
+                            stroke.pieces().getFirst().key,
+                            stroke.flatId(),
+                            words.day(day(stroke.from())),
+                            words.clock(stroke.from()),
+                            words.clock(stroke.to()),
+                            name(stroke.personId()),
+                            flat(stroke.flatId()),
+                            what(stroke),
+                            stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), now) : "",
+                            stroke.pieces().stream().allMatch(piece -> ticked.contains(piece.stepId)),
+                            stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key))))
+                    .toList();
+        }
+
+        private FlatStory story(PlannedFlatRow row) {
+            return new FlatStory(
+                    row.flatId,
+                    flat(row.flatId),
+                    heading(row),
+                    Optional.ofNullable(row.chance)
+                            .map(chance -> words.say("plan.chance", words.chance(chance)))
+                            .orElse(""),
+                    words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),
+                    new ChainWords(words, now).sentences(Kept.chain(row.chain), LONGEST_CHAIN),
+                    Kept.helps(row.helps).stream().map(this::helping).toList(),
+                    legs(row));
+        }
+
+        /** The turnover from the keys to the tenant: what the office answers for, and what painters do. */
+        private List<PlanView.Leg> legs(PlannedFlatRow row) {
+            List<PieceRow> mine = drawnPieces.stream()
+                    .filter(piece -> piece.flatId.equals(row.flatId))
+                    .toList();
+            Optional<Turnover> turnover = houses.openTurnovers().stream()
+                    .filter(each -> each.id().equals(row.turnoverId))
+                    .findFirst();
+            List<PlanView.Leg> legs = new ArrayList<>();
+            String office = words.say("leg.office");
+            turnover.ifPresent(
+                    each -> legs.add(new PlanView.Leg(words.say("leg.KEYS"), words.day(each.keysBackOn()), office)));
+            leg(mine.stream().filter(PlanDesk::isWalk).toList(), "leg.WALK").ifPresent(legs::add);
+            leg(mine.stream().filter(piece -> !isWalk(piece)).toList(), "leg.WORK")
+                    .ifPresent(legs::add);
+            legs.add(new PlanView.Leg(words.say("leg.DRY"), words.moment(row.readyAt, now), ""));
+            if (row.curedAt.isAfter(row.readyAt)) {
+                legs.add(new PlanView.Leg(words.say("leg.CURED"), words.day(day(row.curedAt)), ""));
+            }
+            turnover.flatMap(Turnover::viewingOn)
+                    .ifPresent(on -> legs.add(new PlanView.Leg(words.say("leg.VIEWING"), words.day(on), office)));
+            turnover.flatMap(Turnover::moveInOn)
+                    .ifPresent(on -> legs.add(new PlanView.Leg(words.say("leg.MOVE_IN"), words.day(on), office)));
+            return legs;
+        }
+
+        private Optional<PlanView.Leg> leg(List<PieceRow> some, String name) {
+            if (some.isEmpty()) {
+                return Optional.empty();
+            }
+            Instant last = some.stream()
+                    .map(PieceRow::endsAt)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
+            String who =
+                    some.stream().map(piece -> name(piece.personId)).distinct().collect(Collectors.joining(", "));
+            String from = words.moment(some.getFirst().beginsAt, now);
+            return Optional.of(new PlanView.Leg(words.say(name), from + "–" + words.moment(last, now), who));
+        }
+
+        private PlanView.Helping helping(Help help) {
+            return new PlanView.Helping(
+                    words.say("help." + help.kind(), help.who()),
+                    words.say(
+                            help.isOnTime() ? "help.onTime" : "help.sooner",
+                            words.duration(Duration.ofMinutes(help.minutes()))));
+        }
+
+        private Offer offer(PlanRow plan) {
+            return new Offer(
+                    plan.id(),
+                    words.say("manner." + plan.manner),
+                    plan.baseId == null
+                            ? words.say("plan.first")
+                            : words.say(plan.changes == 1 ? "plan.changesOne" : "plan.changes", plan.changes),
+                    plan.lateFlats == 0
+                            ? words.say("plan.nothingLate")
+                            : words.say(
+                                    plan.lateFlats == 1 ? "plan.lateFlatsOne" : "plan.lateFlats",
+                                    plan.lateFlats,
+                                    words.duration(Duration.ofMinutes(plan.lateMin))),
+                    words.say("plan.painterDays", plan.painterDays),
+                    shown.filter(plan::equals).isPresent(),
+                    shown.filter(plan::equals).isPresent() && inForce.isPresent() ? effects(plan) : List.of());
+        }
+
+        /** What an offer does to the flats, those first that it moves most. */
+        private List<String> effects(PlanRow plan) {
+            return flats.findByPlanId(plan.id()).stream()
+                    .filter(row -> standing.containsKey(row.flatId))
+                    .sorted(Comparator.comparing(
+                                    (PlannedFlatRow row) -> moved(row).abs())
+                            .reversed())
+                    .filter(row -> moved(row).abs().toMinutes() >= 15)
+                    .limit(6)
+                    .map(row -> words.say(
+                            moved(row).isNegative() ? "plan.sooner" : "plan.later",
+                            flat(row.flatId),
+                            words.duration(moved(row).abs())))
+                    .toList();
+        }
+
+        private Duration moved(PlannedFlatRow row) {
+            return Duration.between(Objects.requireNonNull(standing.get(row.flatId)).readyAt, row.readyAt);
+        }
+    }
+}

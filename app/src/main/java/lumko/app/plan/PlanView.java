@@ -1,0 +1,141 @@
+package lumko.app.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * The plan as it is drawn and told.
+ *
+ * @param shown the offer drawn over what is in force, if one is looked at
+ */
+record PlanView(
+        Drawing drawing,
+        List<Line> lines,
+        Optional<FlatStory> story,
+        List<Offer> offers,
+        Optional<UUID> shown,
+        Optional<Search> search,
+        boolean isEmpty,
+        boolean hasPlanInForce,
+        boolean mayTake,
+        boolean mayTakeBack,
+        List<Person> people,
+        List<Load> loads) {
+    /** Whether something better may still be found. */
+    public boolean isLooking() {
+        return search.filter(Search::isRunning).isPresent();
+    }
+
+    /**
+     * One unit is about a pixel; time runs down.
+     *
+     * @param scale stretches of time with where they are drawn, for whoever drags
+     */
+    record Drawing(
+            double width,
+            double height,
+            List<Column> columns,
+            List<Day> days,
+            List<Band> bands,
+            List<Hour> hours,
+            List<Stroke> strokes,
+            List<Stroke> ghosts,
+            List<Way> ways,
+            Optional<Double> now,
+            String nowAt,
+            String scale) {}
+
+    /** A flat: its name, when it is due and ready, where its flag stands. */
+    record Column(
+            UUID flatId,
+            String house,
+            String number,
+            String due,
+            double x,
+            double width,
+            boolean isChosen,
+            boolean isLate,
+            String late,
+            Optional<Double> flagY,
+            Optional<Double> readyY,
+            Optional<Double> curedY,
+            String says) {}
+
+    record Day(String name, double y) {}
+
+    record Band(double y, double height, String name) {}
+
+    record Hour(String name, double y) {}
+
+    /**
+     * Work of one person in one flat without a break, and how long what it leaves is wet.
+     *
+     * @param key of its first piece
+     * @param tail height of the drying after it
+     */
+    record Stroke(
+            String key,
+            UUID flatId,
+            double x,
+            double y,
+            double width,
+            double height,
+            double tail,
+            String letter,
+            String word,
+            String title,
+            boolean isDone,
+            boolean isOfChain,
+            boolean isSettled,
+            boolean isGuess) {}
+
+    /** A person's way from stroke to stroke. */
+    record Way(String letter, String points, String dash) {}
+
+    /** A stroke in words, for reading. */
+    record Line(
+            String key,
+            UUID flatId,
+            String day,
+            String from,
+            String to,
+            String person,
+            String flat,
+            String what,
+            String dry,
+            boolean isDone,
+            boolean isSettled) {}
+
+    /** Why a flat is ready when it is, and what would help. */
+    record FlatStory(
+            UUID flatId,
+            String flat,
+            String heading,
+            String chance,
+            String between,
+            List<String> chain,
+            List<Helping> helps,
+            List<Leg> legs) {}
+
+    /** A part of a turnover: when, and who answers for it. */
+    record Leg(String name, String when, String who) {}
+
+    /** What the plan asks of somebody. */
+    record Load(String person, String week, String month) {}
+
+    record Helping(String what, String effect) {}
+
+    /** Another plan to work by. */
+    record Offer(
+            UUID id, String name, String changes, String late, String days, boolean isShown, List<String> effects) {}
+
+    /**
+     * A search: how far it is, or why it broke off.
+     *
+     * @param isFresh whether it ended while somebody was looking at the page, which does not show yet what it found
+     */
+    record Search(boolean isRunning, int percent, String problem, boolean isFresh) {}
+
+    record Person(UUID id, String letter, String name, String dash) {}
+}

@@ -1,0 +1,37 @@
+package lumko.app.plan;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import lumko.app.platform.OwnedRow;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "plan_flat")
+class PlannedFlatRow extends OwnedRow {
+    UUID planId = new UUID(0, 0);
+    UUID flatId = new UUID(0, 0);
+    UUID turnoverId = new UUID(0, 0);
+    Instant readyAt = Instant.EPOCH;
+
+    @Nullable
+    Instant dueAt;
+
+    Instant curedAt = Instant.EPOCH;
+
+    @Nullable
+    Double chance;
+
+    Instant earlyAt = Instant.EPOCH;
+    Instant lateAt = Instant.EPOCH;
+    String chain = "[]";
+    String helps = "[]";
+
+    protected PlannedFlatRow() {}
+
+    PlannedFlatRow(UUID planId) {
+        super(UUID.randomUUID());
+        this.planId = planId;
+    }
+}

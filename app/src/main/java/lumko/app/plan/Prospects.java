@@ -1,0 +1,125 @@
+package lumko.app.plan;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.People;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
+import lumko.app.sheet.Sheets;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the plan in force holds for each flat. */
+@Service
+@Transactional(readOnly = true)
+public class Prospects {
+    private final PlanRepository plans;
+    private final PieceRepository pieces;
+    private final PlannedFlatRepository flats;
+    private final Sheets sheets;
+    private final People people;
+    private final Speaker speaker;
+    private final Clock clock;
+
+    Prospects(
+            PlanRepository plans,
+            PieceRepository pieces,
+            PlannedFlatRepository flats,
+            Sheets sheets,
+            People people,
+            Speaker speaker,
+            Clock clock) {
+        this.plans = plans;
+        this.pieces = pieces;
+        this.flats = flats;
+        this.sheets = sheets;
+        this.people = people;
+        this.speaker = speaker;
+        this.clock = clock;
+    }
+
+    /**
+     * @param lateBy nothing if it is ready when it is due, or nobody is expected
+     * @param chance that it is ready when it is due; empty if nobody is expected
+     * @param says when it is ready and how likely in time
+     * @param next who comes next and when; empty where nothing is planned any more
+     */
+    public record Prospect(
+            Instant readyAt, Duration lateBy, Optional<Double> chance, String says, Optional<String> next) {
+        /** What costs most by waiting comes first. */
+        public static final Comparator<Prospect> MOST_PRESSING = Comparator.comparing(Prospect::lateBy)
+                .reversed()
+                .thenComparing(prospect -> prospect.chance().orElse(1.0));
+    }
+
+    /** By flat, of those that are planned. */
+    public Map<UUID, Prospect> all() {
+        return plans.findByState(PlanState.IN_FORCE)
+                .map(plan -> prospects(
+                        flats.findByPlanId(plan.id()),
+                        pieces.findByPlanIdAndBeginsAtAfterOrderByBeginsAt(plan.id(), clock.instant())))
+                .orElse(Map.of());
+    }
+
+    /** The prospect of one flat. */
+    public Optional<Prospect> of(UUID flatId) {
+        return plans.findByState(PlanState.IN_FORCE)
+                .map(plan -> prospects(
+                        flats.findByPlanIdAndFlatId(plan.id(), flatId).stream().toList(),
+                        pieces.findByPlanIdAndFlatIdAndBeginsAtAfterOrderByBeginsAt(
+                                plan.id(), flatId, clock.instant())))
+                .map(known -> known.get(flatId));
+    }
+
+    /** What somebody has done ahead of its time does not come next any more. */
+    private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> ahead) {
+        Set<UUID> ticked = sheets.ticked(ahead.stream()
+                .map(piece -> piece.stepId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList());
+        Map<UUID, PieceRow> next = new HashMap<>();
+        ahead.stream()
+                .filter(piece -> piece.stepId == null || !ticked.contains(piece.stepId))
+                .forEach(piece -> next.putIfAbsent(piece.flatId, piece));
+        Map<UUID, String> names = people.names();
+        Instant now = clock.instant();
+        return rows.stream()
+                .collect(Collectors.toMap(
+                        row -> row.flatId,
+                        row -> prospect(row, Optional.ofNullable(next.get(row.flatId)), names, now)));
+    }
+
+    private Prospect prospect(PlannedFlatRow row, Optional<PieceRow> next, Map<UUID, String> names, Instant now) {
+        Words words = speaker.words();
+        Duration lateBy = row.dueAt == null || !row.readyAt.isAfter(row.dueAt)
+                ? Duration.ZERO
+                : Duration.between(row.dueAt, row.readyAt);
+        Optional<Double> chance = Optional.ofNullable(row.chance);
+        String ready = words.say("prospect.ready", words.moment(row.readyAt, now));
+        return new Prospect(
+                row.readyAt,
+                lateBy,
+                chance,
+                lateBy.isZero()
+                        ? ready
+                                + chance.map(share -> ", " + words.say("plan.chance", words.chance(share)))
+                                        .orElse("")
+                        : ready + ", " + words.say("plan.lateBy", words.duration(lateBy)),
+                next.map(piece -> words.say(
+                        "prospect.next",
+                        words.moment(piece.beginsAt, now),
+                        names.getOrDefault(piece.personId, ""),
+                        words.say("step." + piece.kind))));
+    }
+}

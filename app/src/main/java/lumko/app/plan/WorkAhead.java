@@ -1,0 +1,68 @@
+package lumko.app.plan;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import lumko.core.plan.Futures.Spread;
+import lumko.core.plan.Workload;
+import lumko.core.turnover.FlatWork;
+
+/**
+ * Everything that is to be planned, as it stands at a moment.
+ *
+ * @param load times in minutes since {@code zero}, where the houses stand
+ * @param flats in the order of the workload
+ * @param people keys of the painters in the order of the workload
+ */
+record WorkAhead(Workload load, List<FlatAhead> flats, List<UUID> people, LocalDateTime zero, ZoneId zone) {
+    /**
+     * A flat to be planned.
+     *
+     * @param hasDue whether anybody is expected
+     * @param byHeater how many times as fast it dries with a heater in it
+     * @param rooms by activity the names of its rooms
+     */
+    record FlatAhead(
+            UUID flatId,
+            UUID turnoverId,
+            String name,
+            boolean hasDue,
+            double byHeater,
+            Map<String, List<String>> rooms,
+            FlatWork work) {}
+
+    int minute(Instant moment) {
+        return (int)
+                Duration.between(zero, LocalDateTime.ofInstant(moment, zone)).toMinutes();
+    }
+
+    Instant instant(int minute) {
+        return zero.plusMinutes(minute).atZone(zone).toInstant();
+    }
+
+    List<FlatWork.Piece> pieces() {
+        List<FlatWork.Piece> all = new ArrayList<>();
+        flats.forEach(flat -> all.addAll(flat.work().pieces()));
+        return all;
+    }
+
+    List<Spread> spreads() {
+        return pieces().stream().map(FlatWork.Piece::spread).toList();
+    }
+
+    Map<UUID, Integer> numberOfPerson() {
+        Map<UUID, Integer> numbers = new HashMap<>();
+        people.forEach(person -> numbers.put(person, numbers.size()));
+        return numbers;
+    }
+
+    boolean isEmpty() {
+        return flats.isEmpty();
+    }
+}

@@ -1,0 +1,16 @@
+package lumko.app.sheet;
+
+import java.util.Map;
+import java.util.UUID;
+import lumko.core.activity.WorkGraph;
+import lumko.core.drying.Climate;
+import lumko.core.schedule.Progress.Tick;
+
+/**
+ * A sheet that is not closed, as far as a plan has to know it.
+ *
+ * @param ticks by activity; also what was on a surface before, by the key it is waited for by
+ * @param climate the air it is reckoned in
+ */
+public record OpenWork(
+        UUID sheetId, UUID flatId, UUID turnoverId, WorkGraph graph, Map<String, Tick> ticks, Climate climate) {}

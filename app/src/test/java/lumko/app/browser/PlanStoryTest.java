@@ -1,0 +1,105 @@
+package lumko.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import lumko.app.plan.Searching;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationContext;
+
+/**
+ * Somebody is away tomorrow: ways from here are offered, one is looked at and taken; why one flat is late;
+ * a stroke is dragged and settled; a painter's day on the phone.
+ */
+class PlanStoryTest extends BrowserTest {
+    @Autowired
+    ApplicationContext application;
+
+    private void searched() {
+        asLead(() -> {
+            Searching.run(application);
+            return null;
+        });
+    }
+
+    @Test
+    void aSlipIsOfferedLookedAtTakenAndTakenBack() {
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        desk.navigate(url("/plan/hours"));
+        desk.locator("#person").selectOption("Jonas Petrak");
+        desk.locator("#day").fill(TODAY.plusDays(1).toString());
+        button(desk, "Save").first().click();
+        assertThat(desk.locator("main")).containsText("away");
+
+        desk.navigate(url("/plan"));
+        assertThat(desk.getByRole(AriaRole.STATUS).first()).containsText("Looking for plans");
+        searched();
+        // the page stays as it is under one's hands, and says that there is something to see
+        desk.getByText("See what was found").click();
+        Locator offers = desk.locator("aside li:has(button:has-text('Take'))");
+        assertThat(offers.count()).isBetween(1, 3);
+        assertThat(offers.first()).containsText("painter-days");
+        desk.locator("main aside a:has-text('Look')").first().click();
+        assertThat(desk.locator(".ghost")).not().hasCount(0);
+        desk.locator("button:has-text('Take')").first().click();
+        assertThat(desk.getByText("Back to the plan before")).isVisible();
+        assertThat(desk.locator(".ghost")).hasCount(0);
+
+        desk.getByText("Back to the plan before").click();
+        assertThat(desk.locator("h1")).containsText("Who does what when");
+        desk.navigate(url("/plan/hours"));
+        button(desk, "Take away").first().click();
+    }
+
+    @Test
+    void whyAFlatIsLate() {
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        desk.navigate(url("/plan"));
+        button(desk, "Look again").click();
+        searched();
+        desk.navigate(url("/plan"));
+        Locator story = desk.locator("aside section").first();
+        assertThat(story.locator("h2")).containsText("Ropewalk Court 12 is late by");
+        assertThat(story.locator("ol li").first()).containsText(": ");
+        // what would help depends on what other tests have left to do: HelpsTest asks for each
+        assertThat(story).containsText("The turnover");
+        // another flat is chosen by its head
+        desk.locator("svg.plan a.window-link").last().focus();
+        desk.keyboard().press("Enter");
+        assertThat(desk.locator("aside section h2").first()).not().containsText("Ropewalk Court 12");
+    }
+
+    @Test
+    void aStrokeIsDraggedAndToldWhatThatWouldDo() {
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        desk.navigate(url("/plan"));
+        Locator stroke = desk.locator("a.stroke:not(.done) .work").nth(3);
+        BoundingBox box = stroke.boundingBox();
+        desk.mouse().move(box.x + 8, box.y + 3);
+        desk.mouse().down();
+        desk.mouse().move(box.x + 8, box.y + 60);
+        desk.mouse().move(box.x + 8, box.y + 90);
+        assertThat(desk.locator("#dragged h2, #dragged p").first()).isVisible();
+        desk.mouse().up();
+        desk.waitForURL(address -> address.contains("/plan/piece"));
+        assertThat(desk.getByLabel("When it begins")).not().hasValue("");
+        assertThat(desk.locator("main section[role=status]")).isVisible();
+    }
+
+    @Test
+    void thePainterSeesTheDaysOnThePhone() {
+        Page phone = enter(Screen.PHONE, "Jonas Petrak");
+        phone.navigate(url("/plan"));
+        phone.locator("main a.btn:has-text('Days of each painter')").click();
+        assertThat(phone.locator("h1")).containsText("Jonas Petrak");
+        assertThat(phone.locator("section h2").first()).isVisible();
+        List<String> flats = phone.locator("section ol li a").allInnerTexts();
+        assertThat(flats).isNotEmpty().allSatisfy(flat -> assertThat(flat).matches(".+ \\d+"));
+    }
+}

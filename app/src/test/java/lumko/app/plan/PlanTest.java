@@ -1,0 +1,597 @@
+package lumko.app.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.ApplicationTest;
+import lumko.app.account.Access;
+import lumko.app.account.People;
+import lumko.app.house.Flat;
+import lumko.app.house.Turnover;
+import lumko.app.platform.ChangedMeanwhileException;
+import lumko.app.platform.EditableRow;
+import lumko.app.platform.NotAllowedException;
+import lumko.core.judge.Scrutiny;
+import lumko.core.plan.Plan;
+import lumko.core.plan.Planner;
+import lumko.core.plan.Rules;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+class PlanTest extends ApplicationTest {
+    @Autowired
+    Planning planning;
+
+    @Autowired
+    PlanSearch search;
+
+    @Autowired
+    PlanDesk desk;
+
+    @Autowired
+    Trying trying;
+
+    @Autowired
+    WorkAheadReader reader;
+
+    @Autowired
+    WorkingDays workingDays;
+
+    @Autowired
+    Prospects prospects;
+
+    @Autowired
+    PlanRepository plans;
+
+    @Autowired
+    PieceRepository pieces;
+
+    @Autowired
+    SearchRepository searches;
+
+    @Autowired
+    LockRepository locks;
+
+    @Autowired
+    People people;
+
+    @Autowired
+    Access access;
+
+    @Autowired
+    JdbcClient jdbc;
+
+    /** Nothing is settled, nobody is away, no search is open. */
+    @BeforeEach
+    void asItWas() {
+        asLead(() -> {
+            locks.deleteAll();
+            searches.findByEndedAtIsNull().ifPresent(open -> planning.stop());
+            workingDays.all().values().forEach(days -> days.forEach(day -> workingDays.forget(day.id())));
+            searches.findByEndedAtIsNull().ifPresent(open -> planning.stop());
+            return null;
+        });
+    }
+
+    private PlanRow inForce() {
+        return asLead(() -> plans.findByState(PlanState.IN_FORCE).orElseThrow());
+    }
+
+    private List<PieceRow> piecesInForce() {
+        return asLead(() -> pieces.findByPlanIdOrderByBeginsAt(inForce().id()));
+    }
+
+    private List<PlanRow> offers() {
+        return asLead(() -> plans.findAllByStateOrderByChanges(PlanState.OFFERED));
+    }
+
+    private WorkAhead ahead() {
+        return asLead(() -> reader.read(Optional.of(inForce())));
+    }
+
+    /** Searches at once, as the background does. */
+    private void look() {
+        asLead(() -> {
+            SearchRow row = searches.findByEndedAtIsNull()
+                    .orElseGet(() ->
+                            searches.saveAndFlush(new SearchRow(access.member().personId(), clock.instant())));
+            search.run(row.id());
+            return null;
+        });
+    }
+
+    private UUID person(String login) {
+        return member(login).personId();
+    }
+
+    /** The first piece of a painter that begins later than a moment. */
+    private PieceRow later(Instant moment) {
+        return piecesInForce().stream()
+                .filter(piece -> piece.beginsAt.isAfter(moment))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Nested
+    class WhatIsPlanned {
+        @Test
+        void everyFlatThatNeedsAHandAndNoOther() {
+            List<String> names =
+                    ahead().flats().stream().map(WorkAhead.FlatAhead::name).toList();
+            assertThat(names)
+                    .contains("Ropewalk Court 12", "Ropewalk Court 9", "Tern Terrace 4", "Brickfield House 19")
+                    // let, and finished
+                    .doesNotContain("Ropewalk Court 1", "Ropewalk Court 15", "Brickfield House 8");
+        }
+
+        @Test
+        void nothingBeginsBeforeTheKeysAreBackNorBeforeNow() {
+            WorkAhead ahead = ahead();
+            for (PieceRow piece : piecesInForce()) {
+                Turnover turnover =
+                        asLead(() -> houses.flat(piece.flatId).turnover().orElseThrow());
+                assertThat(piece.beginsAt)
+                        .isAfterOrEqualTo(turnover.keysBackOn().atStartOfDay().toInstant(ZoneOffset.UTC));
+            }
+            assertThat(ahead.load().flats())
+                    .allSatisfy(flat -> assertThat(flat.release()).isGreaterThanOrEqualTo(ahead.minute(START) - 60));
+        }
+
+        @Test
+        void thePlanInForceBreaksNoRule() {
+            WorkAhead ahead = ahead();
+            Plan plan = new Planner(ahead.load()).repaired().orElseThrow();
+            assertThat(Rules.broken(ahead.load(), plan)).isEmpty();
+            assertThat(piecesInForce()).hasSizeGreaterThan(50);
+        }
+
+        @Test
+        void paintersWorkOnlyInTheHousesTheyLookAfter() {
+            Map<UUID, People.Colleague> known =
+                    asLead(people::all).stream().collect(Collectors.toMap(People.Colleague::id, each -> each));
+            for (PieceRow piece : piecesInForce()) {
+                People.Colleague who = known.get(piece.personId);
+                UUID house = asLead(() -> houses.flat(piece.flatId)).house().id();
+                assertThat(who.login().equals("mirela") || who.houses().contains(house))
+                        .isTrue();
+            }
+        }
+
+        @Test
+        void aFlatWithoutADateIsPlannedButNeverLate() {
+            Flat flat = freshFlat("Tern Terrace");
+            asLead(() -> {
+                recording.setDates(
+                        flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
+                return null;
+            });
+            look();
+            Prospects.Prospect prospect = asLead(() -> prospects.of(flat.id())).orElseThrow();
+            assertThat(prospect.lateBy()).isZero();
+            assertThat(prospect.chance()).isEmpty();
+            int version = asLead(() -> houses.flat(flat.id()))
+                    .turnover()
+                    .orElseThrow()
+                    .version();
+            asLead(() -> {
+                recording.endTurnover(flat.id(), TODAY, version);
+                return null;
+            });
+        }
+    }
+
+    @Nested
+    class WhoWorksWhen {
+        @Test
+        void nobodyIsPlannedForADayOff() {
+            UUID jonas = person("jonas");
+            LocalDate day = TODAY.plusDays(1);
+            asLead(() -> {
+                workingDays.set(jonas, day, false);
+                return null;
+            });
+            WorkAhead ahead = ahead();
+            int number = ahead.people().indexOf(jonas);
+            assertThat(ahead.load().painters().get(number).hours())
+                    .noneMatch(span -> span.from() / 1440 == 1)
+                    .anyMatch(span -> span.from() / 1440 == 2);
+        }
+
+        @Test
+        void onASaturdayWhoSaysSo() {
+            UUID jonas = person("jonas");
+            LocalDate saturday = LocalDate.of(2026, 3, 7);
+            as(member("jonas"), () -> {
+                workingDays.set(jonas, saturday, true);
+                return null;
+            });
+            WorkAhead ahead = ahead();
+            assertThat(ahead.load()
+                            .painters()
+                            .get(ahead.people().indexOf(jonas))
+                            .hours())
+                    .anyMatch(span -> span.from() / 1440 == 3);
+            assertThat(ahead.load()
+                            .painters()
+                            .get(ahead.people().indexOf(person("emeka")))
+                            .hours())
+                    .noneMatch(span -> span.from() / 1440 == 3);
+        }
+
+        @Test
+        void aPainterDoesNotSayItOfAnother() {
+            assertThatThrownBy(() -> as(member("jonas"), () -> {
+                        workingDays.set(person("emeka"), TODAY.plusDays(1), false);
+                        return null;
+                    }))
+                    .isInstanceOf(NotAllowedException.class);
+        }
+
+        @Test
+        void aHouseThatIsOpenLate() {
+            UUID house = asLead(houses::all).getFirst().id();
+            asLead(() -> {
+                workingDays.open(
+                        house, Optional.of(new WorkingDays.Opening(house, LocalTime.of(10, 0), LocalTime.of(15, 0))));
+                return null;
+            });
+            WorkAhead ahead = ahead();
+            Plan plan = new Planner(ahead.load()).repaired().orElseThrow();
+            List<Integer> flats = ahead.load().flatOfSteps();
+            for (int s = 0; s < plan.size(); s++) {
+                boolean isHere =
+                        !ahead.load().flats().get(flats.get(s)).access().isEmpty();
+                boolean isBegun = plan.start(s) <= ahead.minute(clock.instant());
+                if (isHere && !isBegun) {
+                    assertThat(plan.start(s) % 1440).isGreaterThanOrEqualTo(600);
+                }
+            }
+            asLead(() -> {
+                workingDays.open(house, Optional.empty());
+                return null;
+            });
+            assertThat(ahead().load().flats()).allMatch(flat -> flat.access().isEmpty());
+        }
+    }
+
+    @Nested
+    class OffersAndTaking {
+        /** Somebody is ill tomorrow: something has to move. */
+        private void aSlip() {
+            UUID busiest = piecesInForce().stream()
+                    .filter(piece ->
+                            LocalDate.ofInstant(piece.beginsAt, ZoneOffset.UTC).equals(TODAY.plusDays(1)))
+                    .collect(Collectors.groupingBy(piece -> piece.personId, Collectors.counting()))
+                    .entrySet()
+                    .stream()
+                    .max(Map.Entry.<UUID, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                    .orElseThrow()
+                    .getKey();
+            asLead(() -> {
+                workingDays.set(busiest, TODAY.plusDays(1), false);
+                return null;
+            });
+            look();
+        }
+
+        @Test
+        void nothingMovesUntilItIsTaken() {
+            List<String> before = piecesInForce().stream()
+                    .map(piece -> piece.key + piece.beginsAt)
+                    .toList();
+            aSlip();
+            assertThat(piecesInForce().stream().map(piece -> piece.key + piece.beginsAt))
+                    .containsExactlyElementsOf(before);
+            assertThat(offers())
+                    .isNotEmpty()
+                    .allSatisfy(offer -> assertThat(offer.changes).isPositive());
+        }
+
+        @Test
+        void steadierOffersMoveLess() {
+            aSlip();
+            Map<Manner, Integer> changes =
+                    offers().stream().collect(Collectors.toMap(offer -> offer.manner, offer -> offer.changes));
+            if (changes.containsKey(Manner.STEADY) && changes.containsKey(Manner.ON_TIME)) {
+                assertThat(changes.get(Manner.STEADY)).isLessThanOrEqualTo(changes.get(Manner.ON_TIME));
+            }
+        }
+
+        @Test
+        void takenItIsInForceAndCanBeTakenBack() {
+            UUID before = inForce().id();
+            aSlip();
+            UUID taken = offers().getFirst().id();
+            asLead(() -> {
+                planning.take(taken);
+                return null;
+            });
+            assertThat(inForce().id()).isEqualTo(taken);
+            assertThat(offers()).isEmpty();
+            asLead(() -> {
+                planning.takeBack();
+                return null;
+            });
+            assertThat(inForce().id()).isEqualTo(before);
+        }
+
+        @Test
+        void ofPastPlansOnlyTheOneToGoBackToIsKept() {
+            for (int n = 0; n < 3; n++) {
+                aSlip();
+                UUID offer = offers().getFirst().id();
+                asLead(() -> {
+                    planning.take(offer);
+                    return null;
+                });
+                asItWas();
+            }
+            assertThat(asLead(() -> plans.findAllByStateOrderByChanges(PlanState.PAST)))
+                    .singleElement()
+                    .satisfies(past -> assertThat(past.id()).isEqualTo(inForce().baseId));
+            assertThat(piecesInForce()).isNotEmpty();
+        }
+
+        @Test
+        void anOfferAgainstAnotherPlanIsNotTaken() {
+            aSlip();
+            UUID first = offers().getFirst().id();
+            assertThat(jdbc.sql("update plan set base_id = null where id = :id")
+                            .param("id", first)
+                            .update())
+                    .isEqualTo(1);
+            assertThatThrownBy(() -> asLead(() -> {
+                        planning.take(first);
+                        return null;
+                    }))
+                    .isInstanceOf(ChangedMeanwhileException.class);
+        }
+
+        @Test
+        void onlyTheLeadTakesOne() {
+            aSlip();
+            UUID offer = offers().getFirst().id();
+            assertThat(mvc.post()
+                            .uri("/plan/" + offer + "/take")
+                            .with(user(member("jonas")))
+                            .with(csrf())
+                            .exchange())
+                    .hasStatus(403);
+        }
+
+        @Test
+        void aStoppedSearchOffersNothingMore() {
+            asLead(() -> {
+                UUID asked = planning.ask();
+                planning.stop();
+                search.run(asked);
+                return null;
+            });
+            SearchRow last =
+                    asLead(() -> searches.findFirstByOrderByAskedAtDesc().orElseThrow());
+            assertThat(last.state).isEqualTo(SearchRow.State.STOPPED);
+        }
+    }
+
+    @Nested
+    class Settling {
+        private PieceRow free() {
+            return later(START.plus(Duration.ofDays(2)));
+        }
+
+        @Test
+        void whatItWouldDoIsSaidBefore() {
+            // nothing follows the last piece of all: it may be as late as one likes
+            PieceRow piece = piecesInForce().getLast();
+            LocalDate monday = LocalDate.of(2026, 4, 13);
+            Instant late = monday.atTime(10, 0).toInstant(ZoneOffset.UTC);
+            Trying.Tried tried = asLead(() -> trying.attempt(piece.key, Optional.empty(), Optional.of(late)));
+            assertThat(tried.isPossible()).isTrue();
+            assertThat(tried.effects()).first().asString().contains("move");
+            assertThat(tried.effects()).anySatisfy(said -> assertThat(said).contains("later"));
+        }
+
+        @Test
+        void whatCannotBeIsRefusedWithItsReason() {
+            PieceRow piece = free();
+            LocalDate sunday = LocalDate.of(2026, 3, 8);
+            Instant onSunday = sunday.atTime(10, 0).toInstant(ZoneOffset.UTC);
+            Trying.Tried tried =
+                    asLead(() -> trying.attempt(piece.key, Optional.of(piece.personId), Optional.of(onSunday)));
+            assertThat(tried.isPossible()).isFalse();
+            assertThat(tried.refused()).contains("it would not lie wholly in somebody’s hours");
+        }
+
+        @Test
+        void whoDoesNotLookAfterTheHouseIsRefused() {
+            UUID emekas = flat("Brickfield House", 14).id();
+            PieceRow piece = piecesInForce().stream()
+                    .filter(each -> each.flatId.equals(emekas))
+                    .toList()
+                    .getLast();
+            assertThat(mvc.get()
+                            .uri("/plan/piece")
+                            .param("key", piece.key)
+                            .param("person", person("jonas").toString())
+                            .with(user(member("mirela"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("who is named does not look after the house");
+        }
+
+        @Test
+        void whoeverIsSettledButLooksAfterAnotherHouseNowIsNotWaitedFor() {
+            UUID emekas = flat("Brickfield House", 14).id();
+            PieceRow piece = piecesInForce().stream()
+                    .filter(each -> each.flatId.equals(emekas))
+                    .toList()
+                    .getLast();
+            asLead(() -> {
+                LockRow lock = new LockRow(piece.turnoverId, piece.key);
+                lock.personId = person("jonas");
+                lock.settledBy = person("mirela");
+                lock.settledAt = clock.instant();
+                return locks.save(lock);
+            });
+            look();
+            assertThat(asLead(() -> searches.findFirstByOrderByAskedAtDesc().orElseThrow()).state)
+                    .isEqualTo(SearchRow.State.DONE);
+        }
+
+        @Test
+        void settledItIsKeptBySearches() {
+            PieceRow piece = free();
+            asLead(() -> {
+                planning.settle(piece.key, Optional.of(piece.personId), Optional.of(piece.beginsAt));
+                return null;
+            });
+            look();
+            WorkAhead ahead = ahead();
+            for (PlanRow offer : offers()) {
+                PieceRow same = asLead(() -> pieces.findByPlanIdAndKey(offer.id(), piece.key))
+                        .orElseThrow();
+                assertThat(same.beginsAt).isEqualTo(piece.beginsAt);
+                assertThat(same.personId).isEqualTo(piece.personId);
+            }
+            assertThat(ahead.load().steps().stream().filter(step -> step.id().equals(piece.key)))
+                    .singleElement()
+                    .satisfies(step -> assertThat(step.lock().toString()).contains(piece.personId.toString()));
+        }
+
+        @Test
+        void overTheWeb() {
+            PieceRow piece = free();
+            assertThat(mvc.get().uri("/plan/piece").param("key", piece.key).with(user(member("mirela"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("What would it do?");
+            assertThat(mvc.get()
+                            .uri("/plan/piece")
+                            .param("key", piece.key)
+                            .param("begins", "teatime")
+                            .with(user(member("mirela"))))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("was “teatime”");
+            assertThat(mvc.get().uri("/plan/piece?key=nothing").with(user(member("mirela"))))
+                    .hasStatus(404);
+        }
+    }
+
+    @Nested
+    class WhatIsTold {
+        @Test
+        void theLatestFlatComesFirstWithItsReasons() {
+            look();
+            PlanView view = asLead(() -> desk.view(PlanDesk.Zoom.WEEK, Optional.empty(), Optional.empty()));
+            PlanView.FlatStory story = view.story().orElseThrow();
+            assertThat(story.flat()).isEqualTo("Ropewalk Court 12");
+            assertThat(story.heading()).startsWith("Ropewalk Court 12 is late by");
+            assertThat(story.chance()).isEqualTo("on time: never");
+            assertThat(story.chain())
+                    .isNotEmpty()
+                    .allSatisfy(said -> assertThat(said).contains(": "));
+        }
+
+        @Test
+        void aTurnoverIsToldFromTheKeysToTheTenantWithWhoAnswers() {
+            look();
+            PlanView view = asLead(() -> desk.view(
+                    PlanDesk.Zoom.WEEK, Optional.of(flat("Brickfield House", 19).id()), Optional.empty()));
+            List<PlanView.Leg> legs = view.story().orElseThrow().legs();
+            assertThat(legs)
+                    .extracting(PlanView.Leg::name)
+                    .containsExactly("keys back", "walk", "work", "dry", "cured", "viewing", "move-in");
+            assertThat(legs.getFirst().who()).isEqualTo("office");
+            assertThat(legs.get(1).who()).isIn("Emeka Thorsen", "Mirela Oduya");
+            assertThat(view.loads())
+                    .hasSize(4)
+                    .extracting(PlanView.Load::person)
+                    .contains("Jonas Petrak");
+        }
+
+        @Test
+        void aChanceLiesBetweenItsMoments() {
+            look();
+            List<PlannedFlatTold> told = asLead(() -> prospects.all().values().stream()
+                    .map(each -> new PlannedFlatTold(each.lateBy(), each.chance()))
+                    .toList());
+            assertThat(told)
+                    .allSatisfy(each ->
+                            each.chance().ifPresent(chance -> assertThat(chance).isBetween(0.0, 1.0)));
+            assertThat(told.stream().filter(each -> each.lateBy().toDays() > 2).flatMap(each -> each.chance().stream()))
+                    .allSatisfy(chance -> assertThat(chance).isLessThan(0.2));
+        }
+
+        private record PlannedFlatTold(Duration lateBy, Optional<Double> chance) {}
+
+        @Test
+        void theFrontSaysWhoComesNext() {
+            assertThat(mvc.get().uri("/").with(user(member("mirela"))))
+                    .bodyText()
+                    .contains("in the plan: ")
+                    .contains("/plan?flat=");
+        }
+
+        @Test
+        void aStrangerSeesNothingOfIt() {
+            assertThat(mvc.get().uri("/plan").with(user(stranger())))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Nothing is planned yet.")
+                    .doesNotContain("Ropewalk");
+            PieceRow piece = piecesInForce().getFirst();
+            assertThat(mvc.get().uri("/plan/piece").param("key", piece.key).with(user(stranger())))
+                    .hasStatus(404);
+        }
+
+        @Test
+        void aTickMakesItLookAgain() {
+            look();
+            assertThat(asLead(planning::isOvertaken)).isFalse();
+            Flat flat = flat("Brickfield House", 14);
+            asLead(() -> clock.at(clock.instant().plusSeconds(1), () -> {
+                recording.setDates(
+                        flat.id(),
+                        flat.turnover().orElseThrow().keysBackOn(),
+                        flat.turnover().orElseThrow().viewingOn(),
+                        flat.turnover().orElseThrow().moveInOn(),
+                        Scrutiny.CLOSELY,
+                        flat.turnover().orElseThrow().version());
+                return null;
+            }));
+            assertThat(asLead(planning::isOvertaken)).isTrue();
+        }
+    }
+
+    @Test
+    void piecesDoNotOverlap() {
+        Map<UUID, List<PieceRow>> byPerson =
+                piecesInForce().stream().collect(Collectors.groupingBy(piece -> piece.personId));
+        for (List<PieceRow> mine : byPerson.values()) {
+            List<PieceRow> sorted = mine.stream()
+                    .sorted(Comparator.comparing(piece -> piece.beginsAt))
+                    .toList();
+            for (int i = 1; i < sorted.size(); i++) {
+                assertThat(sorted.get(i).beginsAt)
+                        .isAfterOrEqualTo(sorted.get(i - 1).endsAt());
+            }
+        }
+    }
+}
