@@ -52,9 +52,15 @@ alter table event add constraint event_kind_check check (kind in (
     'PAINT_REFUSED', 'PAINT_ANSWERED', 'PAINT_CHOSEN', 'COATS_CHOSEN', 'TIN_RECOGNISED', 'OVERRULED', 'VERDICT_FOLLOWED',
     'FINDING_NOTED', 'FINDING_WITHDRAWN', 'PLACE_ANSWERED', 'SHEET_MADE', 'SHEET_GIVEN_UP', 'FAULTS_ADDED', 'COAT_ADDED',
     'TICKED', 'TICKED_EARLY', 'UNTICKED', 'AIR_NOTED', 'CAUTION_READ', 'NOTE_WRITTEN', 'SHEET_CLOSED', 'SHEET_REOPENED',
-    'COAT_RECORDED', 'ROOM_ENTERED', 'FEATURE_ENTERED', 'DATES_SET', 'LET_AGAIN', 'PRACTICE_FOR_JOB', 'LOOKED_AGAIN', 'PLAN_TAKEN', 'PLAN_SETTLED'));
+    'COAT_RECORDED', 'ROOM_ENTERED', 'FEATURE_ENTERED', 'DATES_SET', 'LET_AGAIN', 'PRACTICE_FOR_JOB', 'LOOKED_AGAIN', 'PLAN_TAKEN', 'PLAN_SETTLED',
+    'PAINT_AWAITED'));
 
 create index event_done on event (organisation_id, done_at);
+
+-- What has to be bought for a wall is there from this day on; nothing waits for it, where nothing is said.
+
+alter table sheet_wall
+  add column here_on date check (here_on between date '1900-01-01' and date '2200-12-31');
 
 -- When a house lets people work in it; always, where nothing is said.
 

@@ -47,5 +47,6 @@ public enum EventKind {
     /** Another plan is in force from now on. */
     PLAN_TAKEN,
     /** Somebody or a time was settled for a piece of work. */
-    PLAN_SETTLED
+    PLAN_SETTLED,
+    PAINT_AWAITED
 }

@@ -1,5 +1,7 @@
 package lumko.app.paint;
 
+import java.util.UUID;
+
 /** A product in a colour: what a surface is painted with. */
 public record Paint(Product product, Colour colour) {
     /** As one says it. */
@@ -9,6 +11,10 @@ public record Paint(Product product, Colour colour) {
 
     /** Names it in a plan. */
     public String key() {
-        return product.id() + ":" + colour.id();
+        return key(product.id(), colour.id());
+    }
+
+    public static String key(UUID productId, UUID colourId) {
+        return productId + ":" + colourId;
     }
 }

@@ -31,6 +31,7 @@ public class Planning {
             EventKind.TICKED_EARLY,
             EventKind.UNTICKED,
             EventKind.AIR_NOTED,
+            EventKind.PAINT_AWAITED,
             EventKind.SHEET_CLOSED,
             EventKind.SHEET_REOPENED,
             EventKind.DATES_SET,

@@ -112,6 +112,8 @@ class WorkAheadReader {
     private final class Reading {
         private final Optional<PlanRow> inForce;
         private final Catalogue catalogue = figures.catalogue();
+        private final LocalTime opens =
+                Shift.wholeDay(catalogue).map(Shift::from).orElse(LocalTime.MIDNIGHT);
         private final Instant now = clock.instant();
         private final ZoneId zone = speaker.words().zone();
         private final LocalDate today = LocalDate.ofInstant(now, zone);
@@ -188,7 +190,8 @@ class WorkAheadReader {
             Terms terms = terms(turnover, house, ahead.speeds(zero, HOURS_OF_AIR));
             Map<String, String> roomNames = record.rooms().stream()
                     .collect(Collectors.toMap(room -> room.id().toString(), lumko.app.house.Room::name));
-            FlatWork work = open.map(sheet -> FlatWork.of(terms, sheet.graph(), done(sheet), air, catalogue))
+            FlatWork work = open.map(
+                            sheet -> FlatWork.of(terms, sheet.graph(), done(sheet), paintFrom(sheet), air, catalogue))
                     .orElseGet(() -> guessed(terms, record));
             Map<String, List<String>> rooms = new HashMap<>();
             open.ifPresent(sheet -> sheet.graph()
@@ -217,6 +220,13 @@ class WorkAheadReader {
             return done;
         }
 
+        /** Paint that is bought is there when work begins in the morning. */
+        private Map<String, Integer> paintFrom(OpenWork sheet) {
+            Map<String, Integer> from = new HashMap<>();
+            sheet.hereOn().forEach((paint, day) -> from.put(paint, minute(day, opens)));
+            return from;
+        }
+
         private FlatWork guessed(Terms terms, Flat flat) {
             Area area = flat.faces()
                     .map(face -> face.wall().orElseThrow().grossArea())
@@ -225,7 +235,6 @@ class WorkAheadReader {
         }
 
         private Terms terms(Turnover turnover, House house, List<Double> speeds) {
-            LocalTime opens = Shift.wholeDay(catalogue).map(Shift::from).orElse(LocalTime.MIDNIGHT);
             int release = Math.max(minuteNow, minute(turnover.keysBackOn(), opens));
             Expected expected = expected(turnover);
             int due = turnover.dueOn()

@@ -1,6 +1,7 @@
 package lumko.app.sheet;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,12 +46,28 @@ public final class CarryView {
 
     /** How many paints, and whether any has to be bought. */
     public String summary() {
-        long bought = sheet.paints().stream()
-                .filter(need -> !need.buy().isEmpty() || need.missing().compareTo(Volume.ZERO) > 0)
-                .count();
+        long bought = sheet.paints().stream().filter(PaintNeed::isBought).count();
         return bought == 0
                 ? words.say("carry.paints", sheet.paints().size())
                 : words.say("carry.paintsToBuy", sheet.paints().size(), bought);
+    }
+
+    /**
+     * A paint that has to be bought.
+     *
+     * @param key which one
+     * @param hereOn the day from which it is there, as a form has it; empty if it is not waited for
+     */
+    public record ToBuy(String key, String name, String hereOn) {}
+
+    public List<ToBuy> toBuy() {
+        return sheet.paints().stream()
+                .filter(PaintNeed::isBought)
+                .map(need -> new ToBuy(
+                        need.paint().key(),
+                        name(need),
+                        need.hereOn().map(LocalDate::toString).orElse("")))
+                .toList();
     }
 
     /** A group of the kit. */
@@ -94,11 +111,13 @@ public final class CarryView {
         return lines;
     }
 
+    private String name(PaintNeed need) {
+        return need.paint().colour().name() + ", " + need.paint().product().maker() + " "
+                + need.paint().product().name() + " "
+                + words.name(need.paint().product().sheen());
+    }
+
     private String paint(PaintNeed need) {
-        String name =
-                need.paint().colour().name() + ", " + need.paint().product().maker() + " "
-                        + need.paint().product().name() + " "
-                        + words.name(need.paint().product().sheen());
         List<String> from = new ArrayList<>();
         need.open().forEach(tin -> from.add(tin(tin)));
         if (!need.buy().isEmpty()) {
@@ -107,13 +126,14 @@ public final class CarryView {
         if (need.missing().compareTo(Volume.ZERO) > 0) {
             from.add(words.say("carry.short", need.missing()));
         }
+        need.hereOn().ifPresent(day -> from.add(words.say("carry.here", words.day(day))));
         if (need.isBoxed()) {
             from.add(words.say("carry.box"));
         }
         if (need.more().chance() >= WORTH_SAYING) {
             from.add(more(need));
         }
-        return words.say("carry.of", name, need.litres(), String.join("; ", from));
+        return words.say("carry.of", name(need), need.litres(), String.join("; ", from));
     }
 
     /** What one more coat would take, and how much later the last would be dry. */

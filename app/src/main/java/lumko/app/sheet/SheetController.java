@@ -205,6 +205,17 @@ class SheetController {
         return after(id, Optional.empty(), form, model);
     }
 
+    /** From when a paint that has to be bought is there. */
+    @PostMapping("/sheets/{id}/paints")
+    String paints(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Optional<LocalDate> day = form.optionalDate("hereOn");
+        if (!form.hasErrors()) {
+            ticking.awaitPaint(id, form.typed("paint"), day);
+        }
+        return after(id, Optional.empty(), form, model);
+    }
+
     @PostMapping("/sheets/{id}/notes")
     String note(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);

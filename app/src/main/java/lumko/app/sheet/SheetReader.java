@@ -172,6 +172,7 @@ class SheetReader {
                 paint,
                 Optional.ofNullable(row.tinId).map(stock.tins()::get),
                 row.bought,
+                Optional.ofNullable(row.hereOn),
                 Volume.ofLitres(row.litres),
                 new SheetWall.More(row.moreChance, Volume.ofLitres(row.moreLitres), Times.ofMinutes(row.moreMinutes)));
     }
@@ -339,6 +340,7 @@ class SheetReader {
                 choice.buy(),
                 missing,
                 choice.isBoxed(),
+                on.stream().flatMap(wall -> wall.hereOn().stream()).findFirst(),
                 on.stream().map(SheetWall::more).reduce(SheetWall.More.NONE, SheetWall.More::with));
     }
 }

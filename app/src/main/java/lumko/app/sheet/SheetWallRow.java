@@ -4,7 +4,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import java.util.UUID;
+import lumko.app.paint.Paint;
 import lumko.app.platform.OwnedRow;
 import lumko.core.job.Action;
 import lumko.core.judge.BuiltUp;
@@ -33,6 +35,10 @@ class SheetWallRow extends OwnedRow {
     /** Whether it was to be bought, whatever is left over of it in the store. */
     boolean bought;
 
+    /** What is still to be bought is there from this day on. */
+    @Nullable
+    LocalDate hereOn;
+
     double litres;
 
     /** One coat more than planned: the chance that it is needed, and what it takes. */
@@ -48,6 +54,11 @@ class SheetWallRow extends OwnedRow {
         super(UUID.randomUUID());
         this.sheetId = sheetId;
         this.surfaceId = surfaceId;
+    }
+
+    /** The key of its paint; empty where it gets none. */
+    String paintKey() {
+        return productId == null || colourId == null ? "" : Paint.key(productId, colourId);
     }
 
     void put(BuiltUp.OneMore more) {

@@ -30,6 +30,7 @@ public class Sheets {
     private final SheetRepository sheets;
     private final StepRepository steps;
     private final PrecedenceRepository precedences;
+    private final SheetWallRepository walls;
     private final SheetReader reader;
     private final Figures figures;
     private final Speaker speaker;
@@ -39,6 +40,7 @@ public class Sheets {
             SheetRepository sheets,
             StepRepository steps,
             PrecedenceRepository precedences,
+            SheetWallRepository walls,
             SheetReader reader,
             Figures figures,
             Speaker speaker,
@@ -46,6 +48,7 @@ public class Sheets {
         this.sheets = sheets;
         this.steps = steps;
         this.precedences = precedences;
+        this.walls = walls;
         this.reader = reader;
         this.figures = figures;
         this.speaker = speaker;
@@ -75,6 +78,12 @@ public class Sheets {
                 steps.findBySheetIdInOrderByPosition(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
         Map<UUID, List<PrecedenceRow>> orderOf =
                 precedences.findBySheetIdIn(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        Map<UUID, Map<String, LocalDate>> hereOn = new HashMap<>();
+        for (SheetWallRow wall : walls.findBySheetIdInAndHereOnIsNotNull(ids)) {
+            Optional.ofNullable(wall.hereOn)
+                    .ifPresent(day -> hereOn.computeIfAbsent(wall.sheetId, id -> new HashMap<>())
+                            .put(wall.paintKey(), day));
+        }
         return rows.stream()
                 .map(row -> {
                     SheetGraph graph = new SheetGraph(
@@ -82,7 +91,13 @@ public class Sheets {
                             orderOf.getOrDefault(row.id(), List.of()),
                             Map.of());
                     return new OpenWork(
-                            row.id(), row.flatId, row.turnoverId, graph.graph(), graph.ticks(), row.climate());
+                            row.id(),
+                            row.flatId,
+                            row.turnoverId,
+                            graph.graph(),
+                            graph.ticks(),
+                            hereOn.getOrDefault(row.id(), Map.of()),
+                            row.climate());
                 })
                 .toList();
     }

@@ -3,6 +3,7 @@ package lumko.app.sheet;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.core.activity.Caution;
 import lumko.core.drying.Climate;
 import lumko.core.schedule.Air;
@@ -34,6 +36,7 @@ public class Ticking {
     private final PrecedenceRepository precedences;
     private final SheetCautionRepository cautions;
     private final SheetNoteRepository notes;
+    private final SheetWallRepository walls;
     private final SheetReader reader;
     private final Figures figures;
     private final History history;
@@ -46,6 +49,7 @@ public class Ticking {
             PrecedenceRepository precedences,
             SheetCautionRepository cautions,
             SheetNoteRepository notes,
+            SheetWallRepository walls,
             SheetReader reader,
             Figures figures,
             History history,
@@ -56,6 +60,7 @@ public class Ticking {
         this.precedences = precedences;
         this.cautions = cautions;
         this.notes = notes;
+        this.walls = walls;
         this.reader = reader;
         this.figures = figures;
         this.history = history;
@@ -178,6 +183,30 @@ public class Ticking {
                                 climate.temperature(),
                                 speaker.words().number(climate.humidity().inPercent(), 0),
                                 climate.air()));
+    }
+
+    /**
+     * Says from when a paint that has to be bought is there; a plan puts nothing in it on a wall before.
+     *
+     * @param paint its key
+     * @param day empty if it is not waited for
+     */
+    public void awaitPaint(UUID sheetId, String paint, Optional<LocalDate> day) {
+        SheetRow sheet = reader.requireOpen(sheetId);
+        PaintNeed need = reader.read(sheet).paints().stream()
+                .filter(each -> each.isBought() && each.paint().key().equals(paint))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        walls.findBySheetIdOrderByPosition(sheetId).stream()
+                .filter(wall -> wall.paintKey().equals(paint))
+                .forEach(wall -> wall.hereOn = day.orElse(null));
+        Words words = speaker.words();
+        String name = need.paint().colour().name();
+        history.note(
+                Subject.flat(sheet.flatId),
+                EventKind.PAINT_AWAITED,
+                day.map(on -> words.say("carry.waits", name, words.day(on)))
+                        .orElseGet(() -> words.say("carry.waitsNot", name)));
     }
 
     public void note(UUID sheetId, String words, Optional<Instant> at) {

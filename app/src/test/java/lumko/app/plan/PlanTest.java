@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.ApplicationTest;
@@ -28,6 +29,7 @@ import lumko.core.judge.Scrutiny;
 import lumko.core.plan.Plan;
 import lumko.core.plan.Planner;
 import lumko.core.plan.Rules;
+import lumko.core.plan.Workload;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -241,6 +243,32 @@ class PlanTest extends ApplicationTest {
                         return null;
                     }))
                     .isInstanceOf(NotAllowedException.class);
+        }
+
+        @Test
+        void paintThatIsStillToComeIsWaitedFor() {
+            LocalDate day = TODAY.plusDays(9);
+            asLead(() -> jdbc.sql("update sheet_wall set here_on = ? where product_id is not null")
+                    .param(day)
+                    .update());
+            try {
+                Set<UUID> painting = asLead(() -> Set.copyOf(jdbc.sql("select id from sheet_step where paint <> ''")
+                        .query(UUID.class)
+                        .list()));
+                Instant morning = day.atTime(7, 30).toInstant(ZoneOffset.UTC);
+                WorkAhead ahead = ahead();
+                List<Workload.Step> waiting = ahead.flats().stream()
+                        .flatMap(flat -> flat.work().flat().steps().stream())
+                        .filter(step ->
+                                painting.stream().anyMatch(id -> step.id().equals(id + "#0")))
+                        .toList();
+                assertThat(waiting)
+                        .isNotEmpty()
+                        .allSatisfy(step ->
+                                assertThat(ahead.instant(step.earliest())).isAfterOrEqualTo(morning));
+            } finally {
+                asLead(() -> jdbc.sql("update sheet_wall set here_on = null").update());
+            }
         }
 
         @Test
@@ -563,10 +591,17 @@ class PlanTest extends ApplicationTest {
 
         @Test
         void aTickMakesItLookAgain() {
-            look();
+            Instant last = asLead(() -> jdbc.sql("select max(done_at) from event")
+                    .query(Instant.class)
+                    .single());
+            SearchRow lately = asLead(() -> {
+                SearchRow row = new SearchRow(access.member().personId(), last.plusSeconds(1));
+                row.end(SearchRow.State.DONE, last.plusSeconds(1));
+                return searches.saveAndFlush(row);
+            });
             assertThat(asLead(planning::isOvertaken)).isFalse();
             Flat flat = flat("Brickfield House", 14);
-            asLead(() -> clock.at(clock.instant().plusSeconds(1), () -> {
+            asLead(() -> clock.at(last.plusSeconds(2), () -> {
                 recording.setDates(
                         flat.id(),
                         flat.turnover().orElseThrow().keysBackOn(),
@@ -577,6 +612,10 @@ class PlanTest extends ApplicationTest {
                 return null;
             }));
             assertThat(asLead(planning::isOvertaken)).isTrue();
+            asLead(() -> {
+                searches.deleteById(lately.id());
+                return null;
+            });
         }
     }
 

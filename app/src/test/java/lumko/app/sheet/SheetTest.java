@@ -7,6 +7,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -687,6 +688,44 @@ class SheetTest extends ApplicationTest {
             PaintNeed need = paint(new Next.FromTin(tin));
             assertThat(need.open()).extracting(Tin::id).containsExactly(tin.id());
             assertThat(need.buy()).isEmpty();
+        }
+
+        private MvcTestResult await(String paint, String day) {
+            return post(member("jonas"), "/sheets/" + openSheet() + "/paints", Map.of("paint", paint, "hereOn", day));
+        }
+
+        private UUID openSheet() {
+            return asLead(() -> sheets.openSheetOf(flat.id()).orElseThrow());
+        }
+
+        private Map<String, LocalDate> awaited() {
+            return asLead(() -> sheets.openWork().stream()
+                    .filter(work -> work.sheetId().equals(openSheet()))
+                    .findFirst()
+                    .orElseThrow()
+                    .hereOn());
+        }
+
+        @Test
+        void isHereFromTheDayThatWasSaid() {
+            PaintNeed need = paint(new Next.ToBuy(tin.paint()));
+            String key = need.paint().key();
+            assertThat(await(key, "2026-09-21")).hasStatusOk();
+            assertThat(awaited()).containsExactly(Map.entry(key, LocalDate.of(2026, 9, 21)));
+            assertThat(mvc.get().uri("/sheets/" + openSheet()).with(user(member("jonas"))))
+                    .bodyText()
+                    .contains("here on")
+                    .contains("value=\"2026-09-21\"");
+            assertThat(await(key, "soon")).hasStatus(422).bodyText().contains("Here on must be a date");
+            assertThat(awaited()).isNotEmpty();
+            assertThat(await(key, "")).hasStatusOk();
+            assertThat(awaited()).isEmpty();
+        }
+
+        @Test
+        void whatIsInTheStoreIsNotWaitedFor() {
+            PaintNeed need = paint(new Next.FromTin(tin));
+            assertThat(await(need.paint().key(), "2026-09-21")).hasStatus(404);
         }
     }
 

@@ -146,9 +146,16 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
      * The rest of a sheet.
      *
      * @param done by activity the minute at which it was done, before zero for what was done before the plan begins
+     * @param paintFrom by the key of a paint that is still to come the minute from which it is there
      * @param air what waits are reckoned in
      */
-    public static FlatWork of(Terms terms, WorkGraph graph, Map<String, Integer> done, Air air, Catalogue figures) {
+    public static FlatWork of(
+            Terms terms,
+            WorkGraph graph,
+            Map<String, Integer> done,
+            Map<String, Integer> paintFrom,
+            Air air,
+            Catalogue figures) {
         Making making = new Making(terms);
         int most = rounded(figures.value(Figure.AT_ONE_GO));
         Map<String, Integer> parts = new HashMap<>();
@@ -159,11 +166,12 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
             int minutes = Math.max(GRID, rounded(activity.hand().toSeconds() / 60.0));
             int count = (minutes + most - 1) / most;
             parts.put(activity.id(), count);
-            int earliest = graph.precedences().stream()
+            int dryFrom = graph.precedences().stream()
                     .filter(before -> before.to().equals(activity.id()) && done.containsKey(before.from()))
                     .mapToInt(before -> done.getOrDefault(before.from(), 0) + wait(before, graph, air))
                     .max()
                     .orElse(0);
+            int earliest = Math.max(dryFrom, paintFrom.getOrDefault(activity.paint(), 0));
             Spread spread = new Spread(MINUTES_SPREAD, drying(activity, air));
             for (int part = 0; part < count; part++) {
                 int piece = rounded((double) minutes * (part + 1) / count) - rounded((double) minutes * part / count);

@@ -1,6 +1,7 @@
 package lumko.core.turnover;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
@@ -62,7 +63,16 @@ class FlatWorkTest {
     }
 
     private static FlatWork work(Map<String, Integer> done, List<Activity> activities, Precedence... order) {
-        return FlatWork.of(TERMS, new WorkGraph(activities, List.of(order), List.of()), done, AIR, FIGURES);
+        return FlatWork.of(TERMS, new WorkGraph(activities, List.of(order), List.of()), done, Map.of(), AIR, FIGURES);
+    }
+
+    @Test
+    void nothingIsPutOnThatIsNotThereYet() {
+        WorkGraph graph = new WorkGraph(List.of(activity("a", 130), activity("b", 30)), List.of(), List.of());
+        FlatWork work = FlatWork.of(TERMS, graph, Map.of(), Map.of("oat", 1890, "birch", 4000), AIR, FIGURES);
+        assertThat(work.flat().steps())
+                .extracting(Step::id, Step::earliest)
+                .containsExactly(tuple("a#0", 1890), tuple("a#1", 0), tuple("b#0", 1890));
     }
 
     private static List<String> ids(FlatWork work) {
