@@ -51,7 +51,10 @@ public abstract class ApplicationTest {
     protected static final Instant START = Instant.parse(MORNING);
     protected static final LocalDate TODAY = LocalDate.of(2026, 3, 4);
 
-    private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(500);
+    /** Flats that tests make have numbers from here on. */
+    protected static final int FIRST_NUMBER = 500;
+
+    private static final AtomicInteger NEXT_NUMBER = new AtomicInteger(FIRST_NUMBER);
 
     /** The colour reader that every test shares; troubles can be asked of it. */
     protected static final SimulatedReader READER = reader();

@@ -13,6 +13,10 @@ record Help(Kind kind, int minutes, boolean isOnTime, String who) {
         HEATER,
         /** Filler that sets instead of one that dries. */
         SETTING_FILLER,
+        /** Walls that would be rolled are dabbed or feathered, where no rule speaks against it. */
+        TOUCHED_UP,
+        /** Sheen tones down a week less before people come to look. */
+        SHEEN_A_WEEK_LESS,
         /** Somebody works on a Saturday. */
         SATURDAY,
         /** Whoever can, from whatever house. */

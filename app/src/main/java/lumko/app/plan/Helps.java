@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import lumko.core.plan.Cost;
 import lumko.core.plan.Plan;
@@ -29,19 +30,27 @@ final class Helps {
     private static final int WORTH_SAYING_MIN = 15;
 
     private static final int DAY = 1440;
+    private static final int WEEK = 7 * DAY;
 
     private final Workload load;
     private final List<WorkAhead.FlatAhead> flats;
     private final LocalDate today;
     private final Map<String, String> names;
+    private final Function<WorkAhead.FlatAhead, Optional<TouchedUp.Instead>> touchedUp;
     private final BooleanSupplier isTimeLeft;
 
     /**
      * @param plan what stands: every trial goes on from it
      * @param names of the painters by their key
+     * @param touchedUp the work of a flat if walls of it were touched up instead of rolled
      * @param isTimeLeft what takes too long is not tried, but the first of all is
      */
-    Helps(WorkAhead ahead, Plan plan, Map<String, String> names, BooleanSupplier isTimeLeft) {
+    Helps(
+            WorkAhead ahead,
+            Plan plan,
+            Map<String, String> names,
+            Function<WorkAhead.FlatAhead, Optional<TouchedUp.Instead>> touchedUp,
+            BooleanSupplier isTimeLeft) {
         Map<String, Integer> numbers = new HashMap<>();
         ahead.load().steps().forEach(step -> numbers.put(step.id(), numbers.size()));
         load = ahead.load()
@@ -54,6 +63,7 @@ final class Helps {
         today = ahead.zero().toLocalDate();
         flats = ahead.flats();
         this.names = names;
+        this.touchedUp = touchedUp;
         this.isTimeLeft = isTimeLeft;
     }
 
@@ -71,6 +81,16 @@ final class Helps {
                             readyAt,
                             with(flat, one -> one.with(one.rooms(), of.work().bySetting())))
                     .ifPresent(helps::add);
+        }
+        if (isTimeLeft.getAsBoolean()) {
+            touchedUp
+                    .apply(of)
+                    .flatMap(instead -> attempt(
+                            Help.Kind.TOUCHED_UP, instead.walls(), flat, readyAt, with(flat, one -> instead.flat())))
+                    .ifPresent(helps::add);
+        }
+        if (isTimeLeft.getAsBoolean()) {
+            attempt(Help.Kind.SHEEN_A_WEEK_LESS, "", flat, readyAt, lessCured()).ifPresent(helps::add);
         }
         saturday(flat, readyAt).ifPresent(helps::add);
         if (isTimeLeft.getAsBoolean()) {
@@ -149,6 +169,13 @@ final class Helps {
                         room.steps()))
                 .toList();
         return flat.with(rooms, flat.links());
+    }
+
+    /** Flats that are looked at are looked at a week sooner after they were painted: none of them keeps hands from this one. */
+    private Workload lessCured() {
+        return load.with(load.flats().stream()
+                .map(flat -> flat.cure() > WEEK ? flat.curing(flat.cure() - WEEK) : flat)
+                .toList());
     }
 
     private static Flat byAnybody(Flat flat) {

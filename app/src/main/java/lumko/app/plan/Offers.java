@@ -34,6 +34,7 @@ class Offers {
     private final PlanRepository plans;
     private final PieceRepository pieces;
     private final PlannedFlatRepository flats;
+    private final TouchedUp touchedUp;
     private final Clock clock;
     private final long mostNanos;
 
@@ -44,11 +45,13 @@ class Offers {
             PlanRepository plans,
             PieceRepository pieces,
             PlannedFlatRepository flats,
+            TouchedUp touchedUp,
             Clock clock,
             @Value("${lumko.plan.seconds}") double seconds) {
         this.plans = plans;
         this.pieces = pieces;
         this.flats = flats;
+        this.touchedUp = touchedUp;
         this.clock = clock;
         mostNanos = Math.round(seconds * 1e9);
     }
@@ -79,7 +82,7 @@ class Offers {
         Map<String, String> byKey = new HashMap<>();
         names.forEach((id, name) -> byKey.put(id.toString(), name));
         long begun = System.nanoTime();
-        Helps helping = new Helps(ahead, plan, byKey, () -> System.nanoTime() - begun < mostNanos);
+        Helps helping = new Helps(ahead, plan, byKey, touchedUp::of, () -> System.nanoTime() - begun < mostNanos);
         List<Integer> late = IntStream.range(0, ahead.flats().size())
                 .filter(f -> isHelped && ahead.flats().get(f).hasDue() && cost.late(load, f) > 0)
                 .boxed()

@@ -8,9 +8,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.core.plan.Futures.Spread;
 import lumko.core.plan.Workload;
+import lumko.core.schedule.Air;
 import lumko.core.turnover.FlatWork;
 
 /**
@@ -27,6 +29,7 @@ record WorkAhead(Workload load, List<FlatAhead> flats, List<UUID> people, LocalD
      * @param hasDue whether anybody is expected
      * @param byHeater how many times as fast it dries with a heater in it
      * @param rooms by activity the names of its rooms
+     * @param notBegun what its sheet is reckoned in, as long as nothing of it is done
      */
     record FlatAhead(
             UUID flatId,
@@ -35,7 +38,15 @@ record WorkAhead(Workload load, List<FlatAhead> flats, List<UUID> people, LocalD
             boolean hasDue,
             double byHeater,
             Map<String, List<String>> rooms,
-            FlatWork work) {}
+            FlatWork work,
+            Optional<NotBegun> notBegun) {}
+
+    /**
+     * A sheet of which nothing is done, so that it could still be made otherwise.
+     *
+     * @param now the minute at which it stands so
+     */
+    record NotBegun(FlatWork.Terms terms, Map<String, Integer> paintFrom, Air air, int now) {}
 
     int minute(Instant moment) {
         return (int)

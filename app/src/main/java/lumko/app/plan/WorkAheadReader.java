@@ -204,7 +204,14 @@ class WorkAheadReader {
                     turnover.dueOn().isPresent(),
                     ahead.byHeater(),
                     rooms,
-                    work);
+                    work,
+                    open.filter(Reading::isNotBegun)
+                            .map(sheet -> new WorkAhead.NotBegun(terms, paintFrom(sheet), air, minuteNow)));
+        }
+
+        private static boolean isNotBegun(OpenWork sheet) {
+            return sheet.graph().activities().stream()
+                    .noneMatch(activity -> sheet.ticks().containsKey(activity.id()));
         }
 
         private static List<String> names(Activity activity, Map<String, String> roomNames) {

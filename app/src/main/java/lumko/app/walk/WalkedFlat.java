@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
@@ -61,8 +62,17 @@ public record WalkedFlat(
 
     /** The job of everything that is ready; the other surfaces stand beside it as they are. */
     public Job job() {
+        return job(WalkedWall::face);
+    }
+
+    /**
+     * The job of everything that is ready.
+     *
+     * @param way what is done with a wall or ceiling
+     */
+    public Job job(Function<WalkedWall, Face> way) {
         List<Face> faces = new ArrayList<>();
-        surfaces.forEach(wall -> faces.add(wall.isReadyForSheet() ? wall.face() : asItIs(wall.found())));
+        surfaces.forEach(wall -> faces.add(wall.isReadyForSheet() ? way.apply(wall) : asItIs(wall.found())));
         trims.forEach(trim -> faces.add(trim.isReadyForSheet() ? trim.face() : asItIs(trim.found())));
         return job(faces);
     }

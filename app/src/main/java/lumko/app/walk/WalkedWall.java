@@ -1,5 +1,6 @@
 package lumko.app.walk;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lumko.app.house.Flat;
@@ -67,6 +68,15 @@ public record WalkedWall(
     /** The surface with what will be done with it. */
     public Face face() {
         return found.with(action());
+    }
+
+    /** How it could be touched up instead of being painted from edge to edge; empty where rules speak against it, or it is not. */
+    public Optional<Option> touchedUpInstead() {
+        return verdict.options().stream()
+                .filter(option -> action().isWhole()
+                        && option.isAllowed()
+                        && (option.action() == Action.DAB || option.action() == Action.FEATHER))
+                .min(Comparator.comparing(Option::expected));
     }
 
     /** The surface with what the verdict would have done with it. */

@@ -62,7 +62,8 @@ class HelpsTest {
         UUID id = new UUID(0, 1);
         return new WorkAhead(
                 load,
-                List.of(new WorkAhead.FlatAhead(id, id, "Ropewalk Court 7", true, 1.8, Map.of(), work)),
+                List.of(new WorkAhead.FlatAhead(
+                        id, id, "Ropewalk Court 7", true, 1.8, Map.of(), work, Optional.empty())),
                 List.of(id),
                 FRIDAY,
                 ZoneOffset.UTC);
@@ -74,7 +75,8 @@ class HelpsTest {
         Plan plan = new Planner(load).iterations(50, 1).orElseThrow();
         int ready = Cost.of(load, plan).readyAt().getFirst();
         WorkAhead ahead = ahead(load);
-        List<Help> helps = new Helps(ahead, plan, Map.of("jonas", "Jonas"), () -> true).of(0, ready);
+        List<Help> helps =
+                new Helps(ahead, plan, Map.of("jonas", "Jonas"), flat -> Optional.empty(), () -> true).of(0, ready);
         assertThat(helps)
                 .extracting(Help::kind)
                 .contains(Help.Kind.HEATER, Help.Kind.SETTING_FILLER, Help.Kind.SATURDAY);
@@ -96,11 +98,33 @@ class HelpsTest {
     }
 
     @Test
+    void wallsTouchedUpInsteadOfRolled() {
+        Workload load = load();
+        Plan plan = new Planner(load).iterations(50, 1).orElseThrow();
+        Room dab = new Room("dab", List.of(), List.of(Step.of("dab", "DAB", 20, 60)));
+        Workload.Flat instead = load.flats().getFirst().with(List.of(dab), List.of());
+        List<Help> helps = new Helps(
+                        ahead(load),
+                        plan,
+                        Map.of(),
+                        flat -> Optional.of(new TouchedUp.Instead(instead, "Hall, wall A")),
+                        () -> true)
+                .of(0, Cost.of(load, plan).readyAt().getFirst());
+        assertThat(helps)
+                .filteredOn(help -> help.kind() == Help.Kind.TOUCHED_UP)
+                .singleElement()
+                .satisfies(help -> {
+                    assertThat(help.who()).isEqualTo("Hall, wall A");
+                    assertThat(help.isOnTime()).isTrue();
+                });
+    }
+
+    @Test
     void onlyTheFirstIsTriedWhereThereIsNoTime() {
         Workload load = load();
         Plan plan = new Planner(load).iterations(50, 1).orElseThrow();
         WorkAhead ahead = ahead(load);
-        assertThat(new Helps(ahead, plan, Map.of(), () -> false)
+        assertThat(new Helps(ahead, plan, Map.of(), flat -> Optional.empty(), () -> false)
                         .of(0, Cost.of(load, plan).readyAt().getFirst()))
                 .extracting(Help::kind)
                 .containsExactly(Help.Kind.HEATER);

@@ -21,15 +21,30 @@ import lumko.app.ApplicationTest;
 import lumko.app.account.Access;
 import lumko.app.account.People;
 import lumko.app.house.Flat;
+import lumko.app.house.NewCoat;
 import lumko.app.house.Turnover;
+import lumko.app.paint.Store;
+import lumko.app.paint.Tin;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
+import lumko.app.sheet.SheetMaking;
+import lumko.app.walk.Confirming;
+import lumko.app.walk.Deciding;
+import lumko.app.walk.Marking;
+import lumko.app.walk.OnIt;
+import lumko.app.walk.PaintAnswer;
+import lumko.app.walk.Walks;
+import lumko.core.fault.FaultKind;
+import lumko.core.geometry.Spot;
+import lumko.core.job.Action;
 import lumko.core.judge.Scrutiny;
 import lumko.core.plan.Plan;
 import lumko.core.plan.Planner;
 import lumko.core.plan.Rules;
 import lumko.core.plan.Workload;
+import lumko.core.quantity.Volume;
+import lumko.core.repair.Mark;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -59,6 +74,27 @@ class PlanTest extends ApplicationTest {
     Prospects prospects;
 
     @Autowired
+    TouchedUp touchedUp;
+
+    @Autowired
+    Store store;
+
+    @Autowired
+    Marking marking;
+
+    @Autowired
+    Confirming confirming;
+
+    @Autowired
+    Deciding deciding;
+
+    @Autowired
+    Walks walks;
+
+    @Autowired
+    SheetMaking making;
+
+    @Autowired
     PlanRepository plans;
 
     @Autowired
@@ -79,9 +115,12 @@ class PlanTest extends ApplicationTest {
     @Autowired
     JdbcClient jdbc;
 
-    /** Nothing is settled, nobody is away, no search is open. */
+    /** Nothing is settled, nobody is away, no search is open; the flats that other tests made are let. */
     @BeforeEach
     void asItWas() {
+        jdbc.sql("""
+                update turnover set ended_on = keys_back_on
+                where ended_on is null and flat_id in (select id from flat where number >= :made)""").param("made", FIRST_NUMBER).update();
         asLead(() -> {
             locks.deleteAll();
             searches.findByEndedAtIsNull().ifPresent(open -> planning.stop());
@@ -587,6 +626,49 @@ class PlanTest extends ApplicationTest {
             PieceRow piece = piecesInForce().getFirst();
             assertThat(mvc.get().uri("/plan/piece").param("key", piece.key).with(user(stranger())))
                     .hasStatus(404);
+        }
+
+        @Test
+        void aWallThatSomebodyWantsRolledCouldBeTouchedUpInstead() {
+            Flat flat = freshFlat("Ropewalk Court");
+            UUID wallId = wall(flat, 0).id();
+            asLead(() -> {
+                Store.Stock stock = store.stock();
+                Tin tin = stock.tins().values().stream()
+                        .filter(each -> each.product().name().equals("Hearth Matt")
+                                && each.left().compareTo(Volume.ofLitres(1)) > 0)
+                        .findFirst()
+                        .orElseThrow();
+                recording.addCoat(
+                        wallId,
+                        NewCoat.finish(
+                                tin.product().id(),
+                                tin.colour().id(),
+                                Optional.of(tin.id()),
+                                TODAY.minusMonths(2),
+                                ""));
+                recording.setDates(
+                        flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
+                marking.set(
+                        UUID.randomUUID(),
+                        wallId,
+                        new Mark(Spot.ofMillimetres(800, 700), FaultKind.NAIL_HOLE.usualFault()));
+                confirming.isOnIt(wallId, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
+                deciding.decide(
+                        wallId, Action.ROLL, "", walks.wall(wallId).visit().version());
+                return making.make(flat.id());
+            });
+            WorkAhead.FlatAhead ahead = ahead().flats().stream()
+                    .filter(each -> each.flatId().equals(flat.id()))
+                    .findFirst()
+                    .orElseThrow();
+            TouchedUp.Instead instead = asLead(() -> touchedUp.of(ahead)).orElseThrow();
+            assertThat(instead.walls()).contains("(may show: ");
+            assertThat(minutes(instead.flat())).isLessThan(minutes(ahead.work().flat()));
+        }
+
+        private static int minutes(Workload.Flat flat) {
+            return flat.steps().stream().mapToInt(Workload.Step::minutes).sum();
         }
 
         @Test

@@ -94,6 +94,11 @@ public record Workload(
             return new Flat(id, building, release, due, weight, cure, access, otherRooms, otherLinks);
         }
 
+        /** The same with another time between ready and due. */
+        public Flat curing(int other) {
+            return new Flat(id, building, release, due, weight, other, access, rooms, links);
+        }
+
         /** The same with each step changed. */
         public Flat changing(UnaryOperator<Step> change) {
             return with(rooms.stream().map(room -> room.changing(change)).toList(), links);
