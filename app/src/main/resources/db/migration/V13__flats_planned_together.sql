@@ -3,7 +3,7 @@
 alter table own_figure drop constraint own_figure_figure_check;
 alter table own_figure add constraint own_figure_figure_check check (figure in (
     'SET_UP', 'PACK_UP', 'WORK_FROM', 'WORK_TO', 'BREAK_FROM', 'BREAK_FOR', 'AT_ONE_GO',
-    'WAY_FROM_DEPOT', 'WAY_BETWEEN_HOUSES', 'WAY_BETWEEN_FLATS', 'ROOM_NOT_WALKED', 'AIRED_FOR', 'PLATE_OFF', 'PLATE_BACK', 'PROTECT_FLOOR', 'TAPE_ON', 'TAPE_OFF',
+    'WAY_FROM_DEPOT', 'WAY_BETWEEN_HOUSES', 'WAY_BETWEEN_FLATS', 'ROOM_NOT_WALKED', 'HEATERS', 'AIRED_FOR', 'PLATE_OFF', 'PLATE_BACK', 'PROTECT_FLOOR', 'TAPE_ON', 'TAPE_OFF',
     'MAKE_SOUND', 'NAIL_HOLE_FILL', 'SCREW_HOLE_FILL', 'ANCHOR_FILL', 'DING_FILL', 'SMALL_HOLE_FIRST', 'SMALL_HOLE_NEXT',
     'MEDIUM_HOLE_FIRST', 'MEDIUM_HOLE_NEXT', 'LARGE_HOLE_FIRST', 'LARGE_HOLE_NEXT', 'CRACK_FIRST', 'CRACK_NEXT', 'ANCHOR_IN',
     'TOGGLE_OUT', 'FASTENER_RESET', 'SEAL_RAW_PAPER', 'BOX_GAP_FIRST', 'BOX_GAP_NEXT', 'KEEP_DAMP', 'CAULK_OUT',
@@ -179,6 +179,18 @@ create table plan_lock (
   foreign key (organisation_id, turnover_id) references turnover (organisation_id, id),
   foreign key (organisation_id, person_id) references person (organisation_id, id),
   foreign key (organisation_id, settled_by) references person (organisation_id, id)
+);
+
+-- A flat in which a heater is put while something dries, as long as there are heaters.
+
+create table plan_heater (
+  id uuid primary key,
+  organisation_id uuid not null,
+  turnover_id uuid not null unique,
+  placed_by uuid not null,
+  placed_at timestamptz not null,
+  foreign key (organisation_id, turnover_id) references turnover (organisation_id, id),
+  foreign key (organisation_id, placed_by) references person (organisation_id, id)
 );
 
 -- A day on which somebody works although it is none for work, or does not although it is.

@@ -62,7 +62,8 @@ final class RecordFormat {
     static boolean has(int version, String table) {
         return switch (table) {
             case "sheet_precedence" -> version >= GRAPH;
-            case "house_hours", "person_day", "plan", "plan_piece", "plan_flat", "plan_lock" -> version >= PLANNED;
+            case "house_hours", "person_day", "plan", "plan_piece", "plan_flat", "plan_lock", "plan_heater" ->
+                version >= PLANNED;
             case "look", "learnt" -> version >= LEARNT;
             case "prediction" -> version >= PREDICTIONS;
             default -> true;

@@ -90,6 +90,7 @@ class WholeRecord {
             "plan_piece",
             "plan_flat",
             "plan_lock",
+            "plan_heater",
             "event");
 
     private static final int BATCH = 500;

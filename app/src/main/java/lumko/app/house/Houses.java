@@ -234,6 +234,13 @@ public class Houses {
                 .collect(Collectors.toMap(Door::flatId, door -> door));
     }
 
+    /** By flat how many rooms it has. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Integer> roomCounts(Collection<UUID> flatIds) {
+        return rooms.count(flatIds).stream()
+                .collect(Collectors.toMap(RoomRepository.Count::flatId, count -> (int) count.rooms()));
+    }
+
     /** Flats with their rooms and the size of their surfaces, without what is on them or fitted to them. */
     @Transactional(readOnly = true)
     public List<Flat> bare(Collection<UUID> ids) {

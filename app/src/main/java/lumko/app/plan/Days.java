@@ -163,7 +163,7 @@ class Days {
                 said(stroke),
                 String.join(", ", stroke.rooms()),
                 stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), clock.instant()) : "",
-                stroke.pieces().stream().allMatch(piece -> ticked.contains(piece.stepId)),
+                stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
                 stroke.kinds().contains(ActivityKind.BAG_TOOLS.name()),
                 sheet == null ? "/flats/" + stroke.flatId() : "/sheets/" + sheet);
     }

@@ -20,7 +20,7 @@ import lumko.core.plan.Span;
 import lumko.core.plan.Workload;
 import lumko.core.plan.Workload.Flat;
 import lumko.core.plan.Workload.Painter;
-import lumko.core.plan.Workload.Room;
+import lumko.core.turnover.FlatWork;
 
 /** Tries what would help a flat that is late, each by planning again with it. */
 final class Helps {
@@ -71,8 +71,16 @@ final class Helps {
     List<Help> of(int flat, int readyAt) {
         WorkAhead.FlatAhead of = flats.get(flat);
         List<Help> helps = new ArrayList<>();
-        attempt(Help.Kind.HEATER, "", flat, readyAt, with(flat, one -> heated(one, of.byHeater())))
-                .ifPresent(helps::add);
+        if (!of.isHeated()) {
+            boolean isScarce = load.things().containsKey(FlatWork.HEATER);
+            attempt(
+                            Help.Kind.HEATER,
+                            "",
+                            flat,
+                            readyAt,
+                            with(flat, one -> FlatWork.heated(one, of.byHeater(), isScarce)))
+                    .ifPresent(helps::add);
+        }
         if (isTimeLeft.getAsBoolean()) {
             attempt(
                             Help.Kind.SETTING_FILLER,
@@ -159,16 +167,6 @@ final class Helps {
         List<Flat> flats = new ArrayList<>(load.flats());
         flats.set(flat, change.apply(flats.get(flat)));
         return load.with(flats);
-    }
-
-    private static Flat heated(Flat flat, double factor) {
-        List<Room> rooms = flat.rooms().stream()
-                .map(room -> new Room(
-                        room.id(),
-                        room.air().stream().map(speed -> speed * factor).toList(),
-                        room.steps()))
-                .toList();
-        return flat.with(rooms, flat.links());
     }
 
     /** Flats that are looked at are looked at a week sooner after they were painted: none of them keeps hands from this one. */

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Set;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
 import org.jspecify.annotations.Nullable;
@@ -33,6 +34,11 @@ class PieceRow extends OwnedRow {
     PieceRow(UUID planId) {
         super(UUID.randomUUID());
         this.planId = planId;
+    }
+
+    /** Whether the step it is a piece of is among those that are ticked; a walk and what is guessed never are. */
+    boolean isDone(Set<UUID> ticked) {
+        return stepId != null && ticked.contains(stepId);
     }
 
     Instant endsAt() {

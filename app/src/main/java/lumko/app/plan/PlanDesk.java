@@ -34,6 +34,7 @@ import lumko.app.plan.Strokes.Together;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.app.sheet.Sheets;
+import lumko.core.quantity.Volume;
 import lumko.core.schedule.Shift;
 import lumko.core.turnover.FlatWork;
 import org.springframework.stereotype.Service;
@@ -54,10 +55,13 @@ class PlanDesk {
     /** Of a house that never works: the day is drawn all the same. */
     private static final Shift NO_HOURS = new Shift(LocalTime.of(8, 0), LocalTime.of(16, 0));
 
+    private static final int MONTH_DAYS = 28;
+
     private final PlanRepository plans;
     private final PieceRepository pieces;
     private final PlannedFlatRepository flats;
     private final LockRepository locks;
+    private final HeaterRepository heaters;
     private final SearchRepository searches;
     private final Houses houses;
     private final Sheets sheets;
@@ -72,6 +76,7 @@ class PlanDesk {
             PieceRepository pieces,
             PlannedFlatRepository flats,
             LockRepository locks,
+            HeaterRepository heaters,
             SearchRepository searches,
             Houses houses,
             Sheets sheets,
@@ -84,6 +89,7 @@ class PlanDesk {
         this.pieces = pieces;
         this.flats = flats;
         this.locks = locks;
+        this.heaters = heaters;
         this.searches = searches;
         this.houses = houses;
         this.sheets = sheets;
@@ -227,26 +233,52 @@ class PlanDesk {
                     mayTake(),
                     mayTake() && inForce.filter(plan -> plan.baseId != null).isPresent(),
                     List.copyOf(personOf.values()),
-                    loads());
+                    loads(),
+                    month());
         }
 
         /** Hours of work that the plan has for everybody in the next seven days and four weeks. */
         private List<PlanView.Load> loads() {
             return personOf.values().stream()
                     .map(person -> new PlanView.Load(
-                            person.name(), words.duration(work(person.id(), 7)), words.duration(work(person.id(), 28))))
+                            person.name(),
+                            words.duration(work(person.id(), 7)),
+                            words.duration(work(person.id(), MONTH_DAYS))))
                     .toList();
         }
 
         private Duration work(UUID person, int days) {
-            Instant until = today.plusDays(days).atStartOfDay(words.zone()).toInstant();
             return Duration.ofMinutes(drawnPieces.stream()
-                    .filter(piece -> piece.personId.equals(person)
-                            && piece.beginsAt.isBefore(until)
-                            && piece.endsAt().isAfter(now)
-                            && !ticked.contains(piece.stepId))
+                    .filter(piece -> piece.personId.equals(person) && isAhead(piece, days))
                     .mapToInt(piece -> piece.minutes)
                     .sum());
+        }
+
+        /** What the next four weeks come to: days of painters, and the paint of the sheets that stand open. */
+        private String month() {
+            List<PieceRow> ahead = drawnPieces.stream()
+                    .filter(piece -> isAhead(piece, MONTH_DAYS))
+                    .toList();
+            long days = ahead.stream()
+                    .map(piece -> piece.personId + "/" + day(piece.beginsAt))
+                    .distinct()
+                    .count();
+            Map<UUID, Volume> paint = sheets.paint(ahead.stream()
+                    .map(piece -> piece.stepId)
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .toList());
+            double litres = ahead.stream()
+                    .filter(piece -> piece.stepId != null && paint.containsKey(piece.stepId))
+                    .mapToDouble(piece ->
+                            paint.getOrDefault(piece.stepId, Volume.ZERO).inLitres() / piece.parts)
+                    .sum();
+            return words.say("plan.monthSum", days, Volume.ofLitres(litres));
+        }
+
+        private boolean isAhead(PieceRow piece, int days) {
+            Instant until = today.plusDays(days).atStartOfDay(words.zone()).toInstant();
+            return piece.beginsAt.isBefore(until) && piece.endsAt().isAfter(now) && !piece.isDone(ticked);
         }
 
         private LocalDate day(Instant moment) {
@@ -369,7 +401,7 @@ class PlanDesk {
             double y = scale.at(stroke.from());
             double end = scale.at(stroke.to());
             double dry = scale.at(stroke.dry());
-            boolean isDone = stroke.pieces().stream().allMatch(piece -> ticked.contains(piece.stepId));
+            boolean isDone = stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked));
             return new Stroke(
                     stroke.pieces().getFirst().key,
                     stroke.flatId(),
@@ -534,7 +566,7 @@ class PlanDesk {
                             flat(stroke.flatId()),
                             what(stroke),
                             stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), now) : "",
-                            stroke.pieces().stream().allMatch(piece -> ticked.contains(piece.stepId)),
+                            stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
                             stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key))))
                     .toList();
         }
@@ -550,6 +582,8 @@ class PlanDesk {
                     words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),
                     new ChainWords(words, now).sentences(Kept.chain(row.chain), LONGEST_CHAIN),
                     Kept.helps(row.helps).stream().map(this::helping).toList(),
+                    heaters.findByTurnoverId(row.turnoverId).isPresent(),
+                    Kept.helps(row.helps).stream().anyMatch(help -> help.kind() == Help.Kind.HEATER),
                     legs(row));
         }
 
@@ -566,9 +600,14 @@ class PlanDesk {
             turnover.ifPresent(
                     each -> legs.add(new PlanView.Leg(words.say("leg.KEYS"), words.day(each.keysBackOn()), office)));
             leg(mine.stream().filter(PlanDesk::isWalk).toList(), "leg.WALK").ifPresent(legs::add);
+            inForce.ifPresent(plan -> legs.add(new PlanView.Leg(
+                    words.say("leg.PLAN"),
+                    words.moment(Optional.ofNullable(plan.takenAt).orElse(plan.madeAt), now),
+                    people.names().getOrDefault(plan.takenBy, ""))));
             leg(mine.stream().filter(piece -> !isWalk(piece)).toList(), "leg.WORK")
                     .ifPresent(legs::add);
             legs.add(new PlanView.Leg(words.say("leg.DRY"), words.moment(row.readyAt, now), ""));
+            legs.add(new PlanView.Leg(words.say("leg.INSPECTION"), words.day(day(row.readyAt)), words.say("leg.lead")));
             if (row.curedAt.isAfter(row.readyAt)) {
                 legs.add(new PlanView.Leg(words.say("leg.CURED"), words.day(day(row.curedAt)), ""));
             }

@@ -21,7 +21,8 @@ record PlanView(
         boolean mayTake,
         boolean mayTakeBack,
         List<Person> people,
-        List<Load> loads) {
+        List<Load> loads,
+        String month) {
     /** Whether something better may still be found. */
     public boolean isLooking() {
         return search.filter(Search::isRunning).isPresent();
@@ -116,6 +117,8 @@ record PlanView(
             String between,
             List<String> chain,
             List<Helping> helps,
+            boolean isHeated,
+            boolean wouldHeatHelp,
             List<Leg> legs) {}
 
     /** A part of a turnover: when, and who answers for it. */

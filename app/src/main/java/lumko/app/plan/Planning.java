@@ -7,13 +7,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.figure.Figures;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.house.Houses;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.core.turnover.FlatWork;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +44,9 @@ public class Planning {
     private final PlanRepository plans;
     private final PieceRepository pieces;
     private final LockRepository locks;
+    private final HeaterRepository heaters;
+    private final Houses houses;
+    private final Figures figures;
     private final SearchQueue queue;
     private final PlanSearch planSearch;
     private final History history;
@@ -53,6 +59,9 @@ public class Planning {
             PlanRepository plans,
             PieceRepository pieces,
             LockRepository locks,
+            HeaterRepository heaters,
+            Houses houses,
+            Figures figures,
             SearchQueue queue,
             PlanSearch planSearch,
             History history,
@@ -63,6 +72,9 @@ public class Planning {
         this.plans = plans;
         this.pieces = pieces;
         this.locks = locks;
+        this.heaters = heaters;
+        this.houses = houses;
+        this.figures = figures;
         this.queue = queue;
         this.planSearch = planSearch;
         this.history = history;
@@ -180,6 +192,34 @@ public class Planning {
         lock.settledAt = clock.instant();
         locks.save(lock);
         history.note(Subject.flat(piece.flatId), EventKind.PLAN_SETTLED, piece.kind);
+        ask();
+    }
+
+    /**
+     * Puts a heater into a flat, or takes it out.
+     *
+     * @throws NotAllowedException if there are none
+     */
+    public void heat(UUID flatId, boolean isHeated) {
+        access.requireLead();
+        if (isHeated && !FlatWork.things(figures.catalogue()).containsKey(FlatWork.HEATER)) {
+            throw new NotAllowedException("denied.noHeaters");
+        }
+        UUID turnoverId = houses.flat(flatId)
+                .turnover()
+                .orElseThrow(NotFoundException::new)
+                .id();
+        Optional<HeaterRow> before = heaters.findByTurnoverId(turnoverId);
+        if (before.isPresent() == isHeated) {
+            return;
+        }
+        before.ifPresentOrElse(
+                heaters::delete,
+                () -> heaters.save(new HeaterRow(turnoverId, access.member().personId(), clock.instant())));
+        history.note(
+                Subject.flat(flatId),
+                EventKind.PLAN_SETTLED,
+                speaker.words().say(isHeated ? "plan.heaterIn" : "plan.heaterOut"));
         ask();
     }
 

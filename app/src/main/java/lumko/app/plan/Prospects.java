@@ -89,9 +89,7 @@ public class Prospects {
                 .distinct()
                 .toList());
         Map<UUID, PieceRow> next = new HashMap<>();
-        ahead.stream()
-                .filter(piece -> piece.stepId == null || !ticked.contains(piece.stepId))
-                .forEach(piece -> next.putIfAbsent(piece.flatId, piece));
+        ahead.stream().filter(piece -> !piece.isDone(ticked)).forEach(piece -> next.putIfAbsent(piece.flatId, piece));
         Map<UUID, String> names = people.names();
         Instant now = clock.instant();
         return rows.stream()

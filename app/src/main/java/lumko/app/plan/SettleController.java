@@ -15,6 +15,7 @@ import lumko.app.platform.Speaker;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -103,6 +104,12 @@ class SettleController {
         }
         planning.settle(form.typed("key"), person, begins);
         return "redirect:/plan";
+    }
+
+    @PostMapping("/plan/heaters/{flatId}")
+    String heat(@PathVariable UUID flatId, @RequestParam boolean on) {
+        planning.heat(flatId, on);
+        return "redirect:/plan?flat=" + flatId;
     }
 
     @PostMapping("/plan/piece/free")

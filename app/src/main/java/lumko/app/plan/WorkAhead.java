@@ -28,6 +28,7 @@ record WorkAhead(Workload load, List<FlatAhead> flats, List<UUID> people, LocalD
      *
      * @param hasDue whether anybody is expected
      * @param byHeater how many times as fast it dries with a heater in it
+     * @param isHeated whether one is put in
      * @param rooms by activity the names of its rooms
      * @param notBegun what its sheet is reckoned in, as long as nothing of it is done
      */
@@ -37,6 +38,7 @@ record WorkAhead(Workload load, List<FlatAhead> flats, List<UUID> people, LocalD
             String name,
             boolean hasDue,
             double byHeater,
+            boolean isHeated,
             Map<String, List<String>> rooms,
             FlatWork work,
             Optional<NotBegun> notBegun) {}

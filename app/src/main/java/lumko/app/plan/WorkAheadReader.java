@@ -47,6 +47,7 @@ import lumko.core.schedule.Shift;
 import lumko.core.turnover.Expected;
 import lumko.core.turnover.FlatWork;
 import lumko.core.turnover.FlatWork.Terms;
+import lumko.core.turnover.Guess;
 import lumko.core.turnover.Rounds;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -62,6 +63,9 @@ class WorkAheadReader {
     /** How far opening hours of a house are laid out: beyond the last day of anything. */
     private static final int DAYS_OF_ACCESS = 180;
 
+    /** So many of the last jobs tell what the next comes to: what was long ago was other flats. */
+    private static final int PAST_JOBS = 40;
+
     private final Houses houses;
     private final Sheets sheets;
     private final People people;
@@ -70,6 +74,7 @@ class WorkAheadReader {
     private final LockRepository locks;
     private final PersonDayRepository days;
     private final HouseHoursRepository houseHours;
+    private final HeaterRepository heaterRows;
     private final Figures figures;
     private final Speaker speaker;
     private final Clock clock;
@@ -83,6 +88,7 @@ class WorkAheadReader {
             LockRepository locks,
             PersonDayRepository days,
             HouseHoursRepository houseHours,
+            HeaterRepository heaterRows,
             Figures figures,
             Speaker speaker,
             Clock clock) {
@@ -94,6 +100,7 @@ class WorkAheadReader {
         this.locks = locks;
         this.days = days;
         this.houseHours = houseHours;
+        this.heaterRows = heaterRows;
         this.figures = figures;
         this.speaker = speaker;
         this.clock = clock;
@@ -122,6 +129,10 @@ class WorkAheadReader {
         private final List<UUID> houseIds = houses.all().stream().map(House::id).toList();
         private final Map<UUID, HouseHoursRow> opening =
                 houseHours.findAll().stream().collect(Collectors.toMap(row -> row.houseId, row -> row));
+        private final Map<String, Integer> things = FlatWork.things(catalogue);
+        private final Set<UUID> heated =
+                heaterRows.findAll().stream().map(row -> row.turnoverId).collect(Collectors.toSet());
+        private final Guess guess = guess();
         private final List<People.Colleague> hands = people.all().stream()
                 .filter(each -> each.active() && each.role() != Role.OFFICE)
                 .toList();
@@ -132,6 +143,17 @@ class WorkAheadReader {
 
         Reading(Optional<PlanRow> inForce) {
             this.inForce = inForce;
+        }
+
+        private Guess guess() {
+            List<Sheets.PastWork> past = sheets.past(PAST_JOBS);
+            Map<UUID, Integer> rooms = houses.roomCounts(
+                    past.stream().map(Sheets.PastWork::flatId).distinct().toList());
+            return Guess.of(
+                    past.stream()
+                            .map(job -> new Guess.PastJob(job.minutes(), rooms.getOrDefault(job.flatId(), 0)))
+                            .toList(),
+                    catalogue);
         }
 
         private int minute(Instant moment) {
@@ -170,7 +192,7 @@ class WorkAheadReader {
                     Rounds.ways(houseIds.size(), catalogue),
                     Rounds.wayFromDepot(catalogue),
                     Weights.USUAL,
-                    Map.of());
+                    things);
             return new WorkAhead(
                     settled(plain),
                     ahead,
@@ -197,14 +219,20 @@ class WorkAheadReader {
             open.ifPresent(sheet -> sheet.graph()
                     .activities()
                     .forEach(activity -> rooms.put(activity.id(), names(activity, roomNames))));
+            boolean isHeated = things.containsKey(FlatWork.HEATER) && heated.contains(turnover.id());
+            FlatWork asItStands = isHeated
+                    ? new FlatWork(
+                            FlatWork.heated(work.flat(), ahead.byHeater(), true), work.pieces(), work.bySetting())
+                    : work;
             return new WorkAhead.FlatAhead(
                     turnover.flatId(),
                     turnover.id(),
                     house.name() + " " + record.number(),
                     turnover.dueOn().isPresent(),
                     ahead.byHeater(),
+                    isHeated,
                     rooms,
-                    work,
+                    asItStands,
                     open.filter(Reading::isNotBegun)
                             .map(sheet -> new WorkAhead.NotBegun(terms, paintFrom(sheet), air, minuteNow)));
         }
@@ -238,7 +266,7 @@ class WorkAheadReader {
             Area area = flat.faces()
                     .map(face -> face.wall().orElseThrow().grossArea())
                     .reduce(Area.ZERO, Area::plus);
-            return FlatWork.guessed(terms, flat.rooms().size(), catalogue.over(Figure.INSPECT, area), catalogue);
+            return FlatWork.guessed(terms, flat.rooms().size(), catalogue.over(Figure.INSPECT, area), guess, catalogue);
         }
 
         private Terms terms(Turnover turnover, House house, List<Double> speeds) {

@@ -18,8 +18,10 @@ import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Tool;
+import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.turnover.FlatProgress;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +33,7 @@ public class Sheets {
     private final StepRepository steps;
     private final PrecedenceRepository precedences;
     private final SheetWallRepository walls;
+    private final UseRepository uses;
     private final SheetReader reader;
     private final Figures figures;
     private final Speaker speaker;
@@ -41,6 +44,7 @@ public class Sheets {
             StepRepository steps,
             PrecedenceRepository precedences,
             SheetWallRepository walls,
+            UseRepository uses,
             SheetReader reader,
             Figures figures,
             Speaker speaker,
@@ -49,6 +53,7 @@ public class Sheets {
         this.steps = steps;
         this.precedences = precedences;
         this.walls = walls;
+        this.uses = uses;
         this.reader = reader;
         this.figures = figures;
         this.speaker = speaker;
@@ -113,6 +118,29 @@ public class Sheets {
     public Map<UUID, UUID> open() {
         return sheets.findByClosedAtIsNull().stream()
                 .collect(Collectors.toMap(row -> row.flatId, SheetRow::id, (one, other) -> one));
+    }
+
+    /**
+     * A job that was done.
+     *
+     * @param minutes of hands, as planned
+     */
+    public record PastWork(UUID flatId, double minutes) {}
+
+    /** The last jobs that were closed, the latest first. */
+    @Transactional(readOnly = true)
+    public List<PastWork> past(int most) {
+        return steps.past(Limit.of(most));
+    }
+
+    /** By step how much paint it takes, of those that take any. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Volume> paint(Collection<UUID> stepIds) {
+        return stepIds.isEmpty()
+                ? Map.of()
+                : uses.paint(stepIds).stream()
+                        .collect(Collectors.toMap(
+                                UseRepository.Paint::stepId, paint -> Volume.ofLitres(paint.litres())));
     }
 
     /** The tools that some steps take. */

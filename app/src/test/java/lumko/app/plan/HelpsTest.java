@@ -63,7 +63,7 @@ class HelpsTest {
         return new WorkAhead(
                 load,
                 List.of(new WorkAhead.FlatAhead(
-                        id, id, "Ropewalk Court 7", true, 1.8, Map.of(), work, Optional.empty())),
+                        id, id, "Ropewalk Court 7", true, 1.8, false, Map.of(), work, Optional.empty())),
                 List.of(id),
                 FRIDAY,
                 ZoneOffset.UTC);

@@ -19,6 +19,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Access;
+import lumko.app.account.Member;
 import lumko.app.account.People;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
@@ -50,6 +51,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 class PlanTest extends ApplicationTest {
     @Autowired
@@ -308,6 +310,42 @@ class PlanTest extends ApplicationTest {
             } finally {
                 asLead(() -> jdbc.sql("update sheet_wall set here_on = null").update());
             }
+        }
+
+        @Test
+        void aHeaterIsPutIntoAFlatAsLongAsThereAreAny() {
+            UUID flatId = piecesInForce().getFirst().flatId;
+            assertThat(heat(member("mirela"), flatId, true)).hasRedirectedUrl("/plan?flat=" + flatId);
+            WorkAhead.FlatAhead heated = flatAhead(flatId);
+            assertThat(heated.isHeated()).isTrue();
+            assertThat(heated.work().flat().steps())
+                    .allSatisfy(step -> assertThat(step.thing().isPresent()).isEqualTo(step.lagMin() > 0));
+            assertThat(mvc.get().uri("/plan").param("flat", flatId.toString()).with(user(member("mirela"))))
+                    .bodyText()
+                    .contains("Take the heater out");
+            assertThat(heat(member("mirela"), flatId, false)).hasStatus3xxRedirection();
+            WorkAhead.FlatAhead cold = flatAhead(flatId);
+            assertThat(cold.isHeated()).isFalse();
+            double byHeater = heated.work().flat().rooms().getFirst().air().getFirst()
+                    / cold.work().flat().rooms().getFirst().air().getFirst();
+            assertThat(byHeater).isGreaterThan(1.1);
+            assertThat(heat(member("jonas"), flatId, true)).hasStatus(403);
+        }
+
+        private WorkAhead.FlatAhead flatAhead(UUID flatId) {
+            return ahead().flats().stream()
+                    .filter(each -> each.flatId().equals(flatId))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private MvcTestResult heat(Member by, UUID flatId, boolean isOn) {
+            return mvc.post()
+                    .uri("/plan/heaters/" + flatId)
+                    .param("on", String.valueOf(isOn))
+                    .with(user(by))
+                    .with(csrf())
+                    .exchange();
         }
 
         @Test
@@ -584,13 +622,23 @@ class PlanTest extends ApplicationTest {
             List<PlanView.Leg> legs = view.story().orElseThrow().legs();
             assertThat(legs)
                     .extracting(PlanView.Leg::name)
-                    .containsExactly("keys back", "walk", "work", "dry", "cured", "viewing", "move-in");
+                    .containsExactly(
+                            "keys back",
+                            "walk",
+                            "plan taken",
+                            "work",
+                            "dry",
+                            "last look",
+                            "cured",
+                            "viewing",
+                            "move-in");
             assertThat(legs.getFirst().who()).isEqualTo("office");
             assertThat(legs.get(1).who()).isIn("Emeka Thorsen", "Mirela Oduya");
             assertThat(view.loads())
                     .hasSize(4)
                     .extracting(PlanView.Load::person)
                     .contains("Jonas Petrak");
+            assertThat(view.month()).matches("Four weeks: \\d+ painter-days, [\\d.]+ L of paint .*");
         }
 
         @Test

@@ -23,6 +23,8 @@ public enum Figure {
     WAY_BETWEEN_FLATS(LABOUR, MINUTES, 10, 0, 240, ASSUMED),
     /** What a room comes to that nobody has walked yet. */
     ROOM_NOT_WALKED(LABOUR, MINUTES_EACH, 120, 0, 2400, ASSUMED),
+    /** How many heaters there are to be put into flats while something dries. */
+    HEATERS(LABOUR, COUNT, 2, 0, 50, ASSUMED),
     /** Between the last coat and a tenant who moves in. */
     AIRED_FOR(DRYING, HOURS, 24, 0, 720, ASSUMED),
     PLATE_OFF(LABOUR, MINUTES_EACH, 1.5, 0, 60),

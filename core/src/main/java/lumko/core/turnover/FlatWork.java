@@ -40,10 +40,9 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
     private static final Set<DryingMaterial> DRYING_FILLERS =
             EnumSet.of(DryingMaterial.SPACKLE, DryingMaterial.DRYING_COMPOUND);
 
-    /** Minutes come out so much otherwise than reckoned in two jobs of three (ASSUMPTION), and those of a guess. */
+    /** Minutes come out so much otherwise than reckoned in one job of three (ASSUMPTION). */
     private static final double MINUTES_SPREAD = 0.25;
 
-    private static final double GUESS_SPREAD = 0.5;
     /** How far off in standard deviations the safe drying time is. */
     private static final double SAFE_IS = 1.645;
 
@@ -137,6 +136,33 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
         }
     }
 
+    /** What a flat has while something dries in it, of which there are only few. */
+    public static final String HEATER = "heater";
+
+    /** Things of which there are only few, and how many of each; none of what there is not. */
+    public static Map<String, Integer> things(Catalogue figures) {
+        int heaters = (int) figures.value(Figure.HEATERS);
+        return heaters > 0 ? Map.of(HEATER, heaters) : Map.of();
+    }
+
+    /**
+     * A flat with a heater put where something dries.
+     *
+     * @param factor how many times as fast it dries with it
+     * @param isScarce whether heaters are counted
+     */
+    public static Workload.Flat heated(Workload.Flat flat, double factor, boolean isScarce) {
+        List<Room> rooms = flat.rooms().stream()
+                .map(room -> new Room(
+                        room.id(),
+                        room.air().stream().map(speed -> speed * factor).toList(),
+                        room.steps().stream()
+                                .map(step -> isScarce && step.lagMin() > 0 ? step.taking(HEATER) : step)
+                                .toList()))
+                .toList();
+        return flat.with(rooms, flat.links());
+    }
+
     /** The id of a piece in a plan. */
     public static String id(String activity, int part) {
         return activity + "#" + part;
@@ -207,14 +233,14 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
     }
 
     /** The walk through a flat and what may come of it. */
-    public static FlatWork guessed(Terms terms, int rooms, Duration walk, Catalogue figures) {
+    public static FlatWork guessed(Terms terms, int rooms, Duration walk, Guess guess, Catalogue figures) {
         Making making = new Making(terms);
-        Spread unsure = new Spread(GUESS_SPREAD, MINUTES_SPREAD);
+        Spread unsure = new Spread(guess.spread(), MINUTES_SPREAD);
         String last = terms.id() + "/walk";
         making.add(last, "WALK", rounded(walk.toSeconds() / 60.0), 0, 0, new Piece(Kind.WALK, "", 0, 1, unsure));
         int most = rounded(figures.value(Figure.AT_ONE_GO));
         int dries = minutes(figures.time(Figure.DRY_EMULSION));
-        double work = rooms * figures.value(Figure.ROOM_NOT_WALKED);
+        double work = rooms * guess.perRoom();
         for (int go = 0; go < GUESSED_SHARES.length && work > 0; go++) {
             int minutes = rounded(work * GUESSED_SHARES[go]);
             int count = (minutes + most - 1) / most;

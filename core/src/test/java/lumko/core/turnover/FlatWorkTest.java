@@ -147,7 +147,7 @@ class FlatWorkTest {
 
     @Test
     void whatNobodyHasWalkedIsAWalkAndAGuess() {
-        FlatWork work = FlatWork.guessed(TERMS, 3, Duration.ofMinutes(42), FIGURES);
+        FlatWork work = FlatWork.guessed(TERMS, 3, Duration.ofMinutes(42), Guess.of(List.of(), FIGURES), FIGURES);
         List<Step> steps = work.flat().steps();
         assertThat(steps.getFirst().name()).isEqualTo("WALK");
         assertThat(steps.getFirst().minutes()).isEqualTo(40);
