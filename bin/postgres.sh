@@ -39,7 +39,7 @@ prepare_dir() {
     [ -e "$DIR" ] || ln -s "$elsewhere" "$DIR"
   fi
 }
-real() { readlink -f "$DIR"; }
+real() { readlink -m "$DIR"; } # also of what is not there yet
 free_port() {
   local port
   for _ in $(seq 50); do

@@ -93,6 +93,52 @@ class PlanStoryTest extends BrowserTest {
     }
 
     @Test
+    void arrowKeysGoFromStrokeToStroke() {
+        Page desk = enter(Screen.DESK, "Mirela Oduya");
+        desk.navigate(url("/plan"));
+        Locator stroke = desk.locator("a.stroke").first();
+        stroke.focus();
+        String first = stroke.getAttribute("data-key");
+        BoundingBox before = focused(desk).boundingBox();
+        desk.keyboard().press("ArrowDown");
+        assertThat(focused(desk).getAttribute("data-key")).isNotEqualTo(first);
+        assertThat(focused(desk).boundingBox().y).isGreaterThan(before.y);
+        desk.keyboard().press("ArrowRight");
+        BoundingBox beside = focused(desk).boundingBox();
+        desk.keyboard().press("ArrowLeft");
+        assertThat(focused(desk).boundingBox().x).isLessThan(beside.x);
+    }
+
+    private static Locator focused(Page page) {
+        return page.locator("a.stroke:focus");
+    }
+
+    @Test
+    void aFingerHoldsAStrokeAndDragsIt() {
+        Page tablet = enter(Screen.PHONE, "Mirela Oduya");
+        tablet.setViewportSize(Screen.DESK.width, Screen.DESK.height);
+        tablet.navigate(url("/plan"));
+        Locator stroke = tablet.locator("a.stroke:not(.done) .work").nth(3);
+        stroke.scrollIntoViewIfNeeded();
+        BoundingBox box = stroke.boundingBox();
+        Finger finger = new Finger(tablet);
+        finger.down(box.x + 8, box.y + 3);
+        finger.move(box.x + 8, box.y + 40);
+        finger.up();
+        // a finger that moves at once scrolls
+        assertThat(tablet.locator(".dragged")).hasCount(0);
+
+        box = stroke.boundingBox();
+        finger.down(box.x + 8, box.y + 3);
+        tablet.locator(".dragged").waitFor();
+        finger.move(box.x + 8, box.y + 60);
+        finger.move(box.x + 8, box.y + 90);
+        assertThat(tablet.locator("#dragged h2, #dragged p").first()).isVisible();
+        finger.up();
+        tablet.waitForURL(address -> address.contains("/plan/piece"));
+    }
+
+    @Test
     void thePainterSeesTheDaysOnThePhone() {
         Page phone = enter(Screen.PHONE, "Jonas Petrak");
         phone.navigate(url("/plan"));

@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.house.Flat;
@@ -201,19 +199,10 @@ class TouchUpStoryTest extends BrowserTest {
         BoundingBox box = what.boundingBox();
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
-        var session = phone.context().newCDPSession(phone);
-        touch(session, "touchStart", x, y);
-        touch(session, "touchMove", x + by / 2, y);
-        touch(session, "touchMove", x + by, y);
-        session.send("Input.dispatchTouchEvent", json(Map.of("type", "touchEnd", "touchPoints", List.of())));
-    }
-
-    private static void touch(com.microsoft.playwright.CDPSession session, String type, double x, double y) {
-        session.send(
-                "Input.dispatchTouchEvent", json(Map.of("type", type, "touchPoints", List.of(Map.of("x", x, "y", y)))));
-    }
-
-    private static com.google.gson.JsonObject json(Map<String, ?> of) {
-        return new com.google.gson.Gson().toJsonTree(of).getAsJsonObject();
+        Finger finger = new Finger(phone);
+        finger.down(x, y);
+        finger.move(x + by / 2, y);
+        finger.move(x + by, y);
+        finger.up();
     }
 }
