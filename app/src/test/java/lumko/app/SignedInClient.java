@@ -3,6 +3,7 @@ package lumko.app;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
+import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -69,17 +70,34 @@ public final class SignedInClient {
         return send(HttpRequest.newBuilder(URI.create(base + path)), HttpResponse.BodyHandlers.ofByteArray());
     }
 
-    /** Posts a form as a page with scripts does. */
-    public HttpResponse<String> post(String path, Map<String, String> fields) {
-        String form = fields.entrySet().stream()
+    /** Fields as a form's address or body has them. */
+    static String encoded(Map<String, String> fields) {
+        return fields.entrySet().stream()
                 .map(field -> field.getKey() + "=" + URLEncoder.encode(field.getValue(), StandardCharsets.UTF_8))
                 .collect(Collectors.joining("&"));
+    }
+
+    /** The status of an answer to a path that a well-behaved client could not ask for. */
+    static int raw(int port, String path) {
+        try (Socket socket = new Socket("localhost", port)) {
+            String request =
+                    "GET " + path + " HTTP/1.1\r\nHost: localhost\r\nAccept: text/html\r\nConnection: close\r\n\r\n";
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            return Integer.parseInt(answer.split(" ")[1]);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    /** Posts a form as a page with scripts does. */
+    public HttpResponse<String> post(String path, Map<String, String> fields) {
         return send(
                 HttpRequest.newBuilder(URI.create(base + path))
                         .header("Content-Type", "application/x-www-form-urlencoded")
                         .header("X-CSRF-TOKEN", token)
                         .header("HX-Request", "true")
-                        .POST(HttpRequest.BodyPublishers.ofString(form)),
+                        .POST(HttpRequest.BodyPublishers.ofString(encoded(fields))),
                 HttpResponse.BodyHandlers.ofString());
     }
 

@@ -16,10 +16,7 @@ public final class Passwords {
 
     /** Reads a new password; what cannot be taken gets its sentence. */
     public static String read(Form form, String field, Words words) {
-        String password = form.text(field, MOST_BYTES);
-        if (form.hasError(field)) {
-            return password;
-        }
+        String password = form.raw(field);
         int bytes = password.getBytes(StandardCharsets.UTF_8).length;
         if (password.length() < SHORTEST) {
             form.refuse(field, words.say("refused.password", String.valueOf(SHORTEST)));

@@ -14,6 +14,7 @@ import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Colorimetry;
@@ -80,13 +81,12 @@ class Bench {
         if (key.startsWith("lab:")) {
             String[] parts = key.substring(4).split(",");
             if (parts.length != 3) {
-                throw new RefusedException("refused.lab", key);
+                throw new RefusedException("refused.lab", Plain.quoted(key));
             }
             Lab lab = new Lab(number(parts[0], 0, 100), number(parts[1], -120, 120), number(parts[2], -120, 120));
             return new BenchColour(key, key.substring(4), SmoothReflectance.of(lab, Colorimetry.DAYLIGHT), true);
         }
-        Colour known = Optional.ofNullable(store.stock().colours().get(UUID.fromString(key)))
-                .orElseThrow(NotFoundException::new);
+        Colour known = Plain.id(key).map(store.stock().colours()::get).orElseThrow(NotFoundException::new);
         return new BenchColour(key, known.name(), known.spectrum(), known.isApproximate());
     }
 
@@ -95,7 +95,7 @@ class Bench {
         boolean isDarker = key.startsWith(DARKER);
         String[] parts = key.split(":", 3);
         if (parts.length != 3 || !parts[1].matches("[1-" + MOST_SHADES + "]")) {
-            throw new RefusedException("refused.shade", MOST_SHADES, key);
+            throw new RefusedException("refused.shade", MOST_SHADES, Plain.quoted(key));
         }
         int shades = Integer.parseInt(parts[1]);
         BenchColour of = colour(parts[2]);
@@ -119,9 +119,9 @@ class Bench {
     }
 
     private static double number(String text, double low, double high) {
-        double value = Double.parseDouble(text.strip());
+        double value = Plain.number(text).orElse(Double.NaN);
         if (!(value >= low && value <= high)) {
-            throw new RefusedException("refused.labNumber", low, high, text);
+            throw new RefusedException("refused.labNumber", low, high, Plain.quoted(text));
         }
         return value;
     }

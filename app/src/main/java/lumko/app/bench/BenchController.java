@@ -15,6 +15,7 @@ import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Illuminant;
@@ -138,7 +139,7 @@ class BenchController {
         String words = form.text("words", LONGEST_WORDS);
         String link = form.typed("link");
         if (!link.startsWith("/bench?") || link.length() > LONGEST_LINK) {
-            form.refuse("link", speaker.words().say("refused.choice", "link", link));
+            form.refuse("link", speaker.words().say("refused.choice", "link", Plain.quoted(link)));
         }
         Optional<KeptFor> keptFor = form.typed("keep-for").isEmpty()
                 ? Optional.empty()
@@ -169,7 +170,8 @@ class BenchController {
         if (!form.typed("product").isEmpty()) {
             product = form.attempt(
                     "product",
-                    () -> Optional.ofNullable(store.stock().products().get(UUID.fromString(form.typed("product"))))
+                    () -> Plain.id(form.typed("product"))
+                            .map(store.stock().products()::get)
                             .orElseThrow(NotFoundException::new));
         }
         Bench.Hidden hidden = bench.hiding(one, other, product);

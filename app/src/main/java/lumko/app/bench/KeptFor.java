@@ -2,6 +2,7 @@ package lumko.app.bench;
 
 import java.util.Locale;
 import java.util.UUID;
+import lumko.app.platform.Plain;
 
 /** What a kept result is for. */
 public record KeptFor(What what, UUID id) {
@@ -24,6 +25,7 @@ public record KeptFor(What what, UUID id) {
         }
         return new KeptFor(
                 What.valueOf(key.substring(0, colon).toUpperCase(Locale.ROOT)),
-                UUID.fromString(key.substring(colon + 1)));
+                Plain.id(key.substring(colon + 1))
+                        .orElseThrow(() -> new IllegalArgumentException("no id in “" + key + "”")));
     }
 }

@@ -135,7 +135,8 @@ final class Cgats {
                     ? Optional.empty()
                     : Optional.of(spectrum(run.getFirst(), spectra.get(i), percent, row.getFirst().line));
             Optional<Lab> stored = hasLab
-                    ? Optional.of(new Lab(number(row.get(lab)), number(row.get(a)), number(row.get(b))))
+                    ? Optional.of(FileNumber.lab(
+                            number(row.get(lab)), number(row.get(a)), number(row.get(b)), row.getFirst().line))
                     : Optional.empty();
             samples.add(new Sample(name.isEmpty() ? id : name, name.isEmpty() ? "" : id, spectrum, stored));
         }
@@ -172,15 +173,7 @@ final class Cgats {
     }
 
     private static double number(Token token) {
-        try {
-            double value = Double.parseDouble(token.text);
-            if (Double.isFinite(value) && Math.abs(value) < 1e6) {
-                return value;
-            }
-        } catch (NumberFormatException notANumber) {
-            throw new BadFileException(token.line, "“" + token.text + "” is no number");
-        }
-        throw new BadFileException(token.line, "“" + token.text + "” is no number that can be");
+        return FileNumber.of(token.text, "", token.line);
     }
 
     private static List<Token> tokens(String text) {

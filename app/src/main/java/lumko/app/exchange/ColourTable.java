@@ -5,13 +5,13 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lumko.app.platform.Csv;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
 import lumko.core.quantity.OutOfRangeException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /** A maker-neutral list of colours as CSV: name, code, and hex, or l,a,b (daylight, 10°), or r400…r700. */
@@ -43,10 +43,13 @@ final class ColourTable {
                     throw new BadFileException(line, "more than " + ColourFile.MOST_SAMPLES + " colours");
                 }
                 if (!row.isConsistent()) {
-                    throw new BadFileException(line, row.size() + " cells for " + columns.size() + " columns");
+                    throw new BadFileException(
+                            line,
+                            "this row has " + row.size() + " cells, the first row names " + columns.size()
+                                    + " columns");
                 }
                 samples.add(new Sample(
-                        row.get("name"),
+                        text(row, "name"),
                         text(row, "code"),
                         text(row, "maker"),
                         text(row, "formula"),
@@ -91,7 +94,8 @@ final class ColourTable {
 
     private static Optional<Lab> lab(CSVRecord row, List<String> columns, int line) {
         return columns.containsAll(List.of("l", "a", "b")) && !text(row, "l").isEmpty()
-                ? Optional.of(new Lab(number(row, "l", line), number(row, "a", line), number(row, "b", line)))
+                ? Optional.of(
+                        FileNumber.lab(number(row, "l", line), number(row, "a", line), number(row, "b", line), line))
                 : Optional.empty();
     }
 
@@ -108,25 +112,17 @@ final class ColourTable {
     }
 
     private static String text(CSVRecord row, String column) {
-        return row.isMapped(column) ? row.get(column).strip() : "";
+        return row.isMapped(column) ? Csv.text(row.get(column).strip()) : "";
     }
 
     private static double number(CSVRecord row, String column, int line) {
-        try {
-            double value = Double.parseDouble(row.get(column).strip());
-            if (Double.isFinite(value) && Math.abs(value) <= 500) {
-                return value;
-            }
-        } catch (NumberFormatException notANumber) {
-            throw new BadFileException(line, "column " + column + ": “" + row.get(column) + "” is no number");
-        }
-        throw new BadFileException(line, "column " + column + ": “" + row.get(column) + "” is no number that can be");
+        return FileNumber.of(row.get(column), "column " + column + ": ", line);
     }
 
     static String write(List<Sample> samples) {
         StringBuilder out = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(
-                out, CSVFormat.RFC4180.builder().setRecordSeparator("\n").get())) {
+        try {
+            Csv csv = new Csv(out);
             List<Spectrum> spectra = samples.stream()
                     .flatMap(sample -> sample.spectrum().stream())
                     .toList();
@@ -136,7 +132,7 @@ final class ColourTable {
             for (int nm = from; nm <= to; nm += Spectrum.STEP) {
                 header.add(band(nm));
             }
-            printer.printRecord(header);
+            csv.row(header);
             for (Sample sample : samples) {
                 List<Object> row = new ArrayList<>(List.of(
                         sample.name(),
@@ -154,7 +150,7 @@ final class ColourTable {
                             .<Object>map(known -> known.at((at - known.start()) / Spectrum.STEP))
                             .orElse(""));
                 }
-                printer.printRecord(row);
+                csv.row(row);
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

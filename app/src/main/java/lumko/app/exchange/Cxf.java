@@ -184,7 +184,7 @@ final class Cxf {
             if (Double.isNaN(values[0] + values[1] + values[2])) {
                 throw new BadFileException(line(), "a ColorCIELab needs L, A and B");
             }
-            return new Lab(values[0], values[1], values[2]);
+            return FileNumber.lab(values[0], values[1], values[2], line());
         }
 
         private String attribute(String name) {
@@ -222,15 +222,7 @@ final class Cxf {
         }
 
         private double number(String text) {
-            try {
-                double value = Double.parseDouble(text.strip());
-                if (Double.isFinite(value) && Math.abs(value) < 1e6) {
-                    return value;
-                }
-            } catch (NumberFormatException notANumber) {
-                throw new BadFileException(line(), "“" + text.strip() + "” is no number");
-            }
-            throw new BadFileException(line(), "“" + text.strip() + "” is no number that can be");
+            return FileNumber.of(text, "", line());
         }
     }
 

@@ -5,18 +5,17 @@ import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
+import lumko.app.platform.Csv;
 
 /** A table of the record that goes out as CSV or as JSON, column by column the same. Its columns are told in docs/exchange.md. */
 record RecordTable(List<String> columns, List<List<Object>> rows) {
     String csv() {
         StringBuilder out = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(
-                out, CSVFormat.RFC4180.builder().setRecordSeparator("\n").get())) {
-            printer.printRecord(columns);
+        try {
+            Csv csv = new Csv(out);
+            csv.row(columns);
             for (List<Object> row : rows) {
-                printer.printRecord(row);
+                csv.row(row);
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

@@ -2,6 +2,7 @@ package lumko.app.exchange;
 
 import java.util.Optional;
 import lumko.app.paint.Colour;
+import lumko.app.platform.Plain;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.SmoothReflectance;
@@ -25,10 +26,10 @@ public record Sample(
     private static final int LONGEST_FORMULA = 500;
 
     public Sample {
-        name = cut(name.strip(), LONGEST_NAME);
-        code = cut(code.strip(), LONGEST_CODE);
-        maker = cut(maker.strip(), LONGEST_NAME);
-        formula = cut(formula.strip(), LONGEST_FORMULA);
+        name = fitting("the name", name, LONGEST_NAME);
+        code = fitting("the code", code, LONGEST_CODE);
+        maker = fitting("the maker", maker, LONGEST_NAME);
+        formula = fitting("the formula", formula, LONGEST_FORMULA);
     }
 
     /** As most files have it: without whose colour it is and what it is tinted by. */
@@ -64,7 +65,18 @@ public record Sample(
                 .orElseGet(() -> Colorimetry.DAYLIGHT.lab(SmoothReflectance.of(screen.orElseThrow())));
     }
 
-    private static String cut(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most);
+    /** Nothing is cut untold: two long names could become one. */
+    private static String fitting(String what, String text, int most) {
+        String line = Plain.line(text);
+        int length = line.codePointCount(0, line.length());
+        if (length > most) {
+            throw new BadFileException(
+                    0, what + " “" + Plain.quoted(line) + "” has " + length + " letters, " + most + " fit");
+        }
+        Plain.unseen(line).ifPresent(letter -> {
+            throw new BadFileException(
+                    0, what + " “" + Plain.quoted(line) + "” has a letter that cannot be seen (" + letter.name() + ")");
+        });
+        return line;
     }
 }

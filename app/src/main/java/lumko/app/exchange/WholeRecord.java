@@ -20,9 +20,8 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lumko.app.account.Access;
+import lumko.app.platform.Csv;
 import lumko.app.platform.NotAllowedException;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -155,23 +154,24 @@ class WholeRecord {
     /** All rows of a table have the same columns: the first names them. */
     private static void writeCsv(Stream<JsonNode> rows, Writer text) {
         try {
-            CSVPrinter printer = new CSVPrinter(
-                    text, CSVFormat.RFC4180.builder().setRecordSeparator("\n").get());
+            Csv csv = new Csv(text);
             boolean isFirst = true;
             for (Iterator<JsonNode> each = rows.iterator(); each.hasNext(); isFirst = false) {
                 JsonNode row = each.next();
                 if (isFirst) {
-                    printer.printRecord(row.propertyNames());
+                    csv.row(row.propertyNames());
                 }
-                printer.printRecord(row.valueStream().map(WholeRecord::cell));
+                csv.row(row.valueStream().map(WholeRecord::cell));
             }
         } catch (IOException unwritten) {
             throw new UncheckedIOException(unwritten);
         }
     }
 
-    private static String cell(JsonNode value) {
-        return value.isNull() ? "" : value.isValueNode() ? value.asString() : value.toString();
+    private static Object cell(JsonNode value) {
+        return value.isNumber()
+                ? value.numberValue()
+                : value.isNull() ? "" : value.isValueNode() ? value.asString() : value.toString();
     }
 
     private void rows(String table, Consumer<Stream<String>> reader) {

@@ -58,7 +58,7 @@ class FigureController {
         access.requireLead();
         Figure figure = figure(name);
         Form form = new Form(typed, speaker.words());
-        if (form.typed("reset").equals("true")) {
+        if (form.yes("reset")) {
             figures.reset(figure);
             return "redirect:/figures#" + figure.name();
         }

@@ -84,6 +84,7 @@ class RecordController {
         String name = form.text("houseName", 120);
         int builtYear = form.whole("builtYear", YEAR);
         Roof roof = form.one("roof", Roof.class);
+        boolean hasTexturedCoating = form.yes("texturedCoating");
         if (!form.hasErrors() && houses.hasHouseNamed(name)) {
             form.refuse("houseName", speaker.words().say("refused.taken", name));
         }
@@ -92,8 +93,7 @@ class RecordController {
             model.addAttribute("form", form);
             return "house-new";
         }
-        UUID id = recording.addHouse(
-                name, builtYear, roof, form.typed("texturedCoating").equals("true"));
+        UUID id = recording.addHouse(name, builtYear, roof, hasTexturedCoating);
         return "redirect:/houses/" + id + "/flats/new";
     }
 

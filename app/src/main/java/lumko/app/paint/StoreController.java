@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
+import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Lab;
@@ -175,13 +176,10 @@ class StoreController {
         List<Volume> sizes = new ArrayList<>();
         for (String part : form.typed("sizes").replace(',', '.').split("\\s+")) {
             if (!part.isEmpty()) {
-                form.attempt("sizes", () -> {
-                            try {
-                                return Volume.ofLitres(Store.TIN_SIZE.check(Double.parseDouble(part)));
-                            } catch (NumberFormatException notANumber) {
-                                throw new RefusedException("refused.sizes", part);
-                            }
-                        })
+                form.attempt(
+                                "sizes",
+                                () -> Volume.ofLitres(Store.TIN_SIZE.check(Plain.number(part)
+                                        .orElseThrow(() -> new RefusedException("refused.sizes", Plain.quoted(part))))))
                         .ifPresent(sizes::add);
             }
         }

@@ -14,6 +14,7 @@ import lumko.app.account.Accounts;
 import lumko.app.account.CalendarLinks;
 import lumko.app.account.Role;
 import lumko.app.house.Houses;
+import lumko.app.platform.Csv;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
@@ -23,8 +24,6 @@ import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.Location;
 import net.fortuna.ical4j.model.property.Uid;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -130,16 +129,11 @@ class DaysController {
         response.setContentType(MediaType.valueOf("text/csv;charset=UTF-8").toString());
         response.setHeader("Content-Disposition", "attachment; filename=plan.csv");
         StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                text,
-                CSVFormat.RFC4180
-                        .builder()
-                        .setHeader("begins", "ends", "painter", "flat", "work", "dry")
-                        .get())) {
-            for (Days.Stay stay : days.stays(Optional.empty(), Optional.empty())) {
-                printer.printRecord(
-                        stay.from(), stay.to(), stay.person(), stay.flat(), String.join("; ", stay.what()), stay.dry());
-            }
+        Csv csv = new Csv(text);
+        csv.row(List.of("begins", "ends", "painter", "flat", "work", "dry"));
+        for (Days.Stay stay : days.stays(Optional.empty(), Optional.empty())) {
+            csv.row(List.of(
+                    stay.from(), stay.to(), stay.person(), stay.flat(), String.join("; ", stay.what()), stay.dry()));
         }
         return text.toString();
     }

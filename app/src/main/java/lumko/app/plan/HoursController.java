@@ -83,6 +83,7 @@ class HoursController {
         if (day.isEmpty() && !form.hasError("day")) {
             form.refuse("day", speaker.words().say("hours.dayMissing"));
         }
+        boolean works = form.yes("works");
         day.filter(date -> date.isBefore(speaker.today()))
                 .ifPresent(date -> form.refuse(
                         "day",
@@ -91,7 +92,7 @@ class HoursController {
             response.setStatus(422);
             return show(form, model);
         }
-        working.set(person.orElseThrow(NotFoundException::new), day.orElseThrow(), "true".equals(form.typed("works")));
+        working.set(person.orElseThrow(NotFoundException::new), day.orElseThrow(), works);
         return "redirect:/plan/hours";
     }
 

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -87,7 +87,13 @@ class Edge {
         return page(model, request, "problem.input", speaker.words().refusal(refused));
     }
 
-    @ExceptionHandler({MaxUploadSizeExceededException.class, MissingServletRequestPartException.class})
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String untypable(PlainInput.UntypableException refused, Model model, HttpServletRequest request) {
+        return page(model, request, "problem.input", refused.sentence(speaker.words()));
+    }
+
+    @ExceptionHandler({MultipartException.class, MissingServletRequestPartException.class})
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String upload(Model model, HttpServletRequest request) {
         return page(model, request, "problem.input", speaker.words().say("refused.upload"));

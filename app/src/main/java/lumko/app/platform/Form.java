@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Supplier;
 import lumko.core.colour.Srgb;
@@ -39,8 +40,14 @@ public final class Form {
         return new Form(Map.of(), words);
     }
 
+    /** What was typed, on one line and without space around it. */
     public String typed(String field) {
-        return typed.getOrDefault(field, "").strip();
+        return Plain.line(raw(field));
+    }
+
+    /** Letter by letter what was typed: a password is what it is. */
+    public String raw(String field) {
+        return typed.getOrDefault(field, "");
     }
 
     public String typed(String field, String otherwise) {
@@ -80,27 +87,38 @@ public final class Form {
     }
 
     public String text(String field, int most) {
-        String value = typed(field);
+        String value = optionalText(field, most);
         if (value.isEmpty()) {
             refuse(field, words.say("refused.empty", label(field)));
-        } else {
-            tooLong(field, value, most);
         }
         return value;
     }
 
     public String optionalText(String field, int most) {
-        String value = typed(field);
-        tooLong(field, value, most);
+        return fitting(field, typed(field), most);
+    }
+
+    private String fitting(String field, String value, int most) {
+        Plain.unseen(value)
+                .ifPresent(letter -> refuse(
+                        field, words.say("refused.unseen", label(field), letter.name(), String.valueOf(letter.at()))));
+        int length = value.codePointCount(0, value.length());
+        if (length > most) {
+            refuse(field, words.say("refused.long", label(field), String.valueOf(most), String.valueOf(length)));
+        }
         return value;
     }
 
-    private void tooLong(String field, String value, int most) {
-        if (value.length() > most) {
-            refuse(
-                    field,
-                    words.say("refused.long", label(field), String.valueOf(most), String.valueOf(value.length())));
-        }
+    /** Whether it is so; not, where nothing was sent. */
+    public boolean yes(String field) {
+        return switch (typed(field)) {
+            case "true", "yes", "on" -> true;
+            case "", "false", "no", "off" -> false;
+            default -> {
+                refuse(field, words.say("refused.yes", label(field), Plain.quoted(typed(field))));
+                yield false;
+            }
+        };
     }
 
     public double number(String field, Limits limits) {
@@ -110,7 +128,7 @@ public final class Form {
     public int whole(String field, Limits limits) {
         double value = number(field, limits);
         if (!hasError(field) && value != Math.rint(value)) {
-            refuse(field, words.say("refused.whole", label(field), typed(field)));
+            refuse(field, words.say("refused.whole", label(field), Plain.quoted(typed(field))));
         }
         return (int) value;
     }
@@ -158,15 +176,23 @@ public final class Form {
     }
 
     private double read(String field, Limits limits, double factor, double offset) {
-        String value = typed(field).replace(',', '.').replace('−', '-');
+        String value = typed(field);
+        double otherwise = limits.low() * factor + offset;
         if (value.isEmpty()) {
             refuse(field, words.say("refused.empty", label(field)));
-            return limits.low() * factor + offset;
+            return otherwise;
+        }
+        OptionalDouble number = Plain.number(value);
+        if (number.isEmpty()) {
+            refuse(
+                    field,
+                    limits.unit().isEmpty()
+                            ? words.say("refused.numberPlain", label(field), Plain.quoted(value))
+                            : words.say("refused.number", label(field), limits.unit(), Plain.quoted(value)));
+            return otherwise;
         }
         try {
-            return new Limits(label(field), limits.low(), limits.high(), limits.unit()).check(Double.parseDouble(value))
-                            * factor
-                    + offset;
+            return limits.check(number.getAsDouble()) * factor + offset;
         } catch (OutOfRangeException outOfRange) {
             refuse(
                     field,
@@ -175,11 +201,9 @@ public final class Form {
                             words.number(limits.low(), 2),
                             words.number(limits.high(), 2),
                             limits.unit(),
-                            typed(field)));
-        } catch (NumberFormatException notANumber) {
-            refuse(field, words.say("refused.number", label(field), limits.unit(), typed(field)));
+                            Plain.quoted(value)));
+            return otherwise;
         }
-        return limits.low() * factor + offset;
     }
 
     public Optional<LocalDate> optionalDate(String field) {
@@ -193,7 +217,7 @@ public final class Form {
             }
             return Optional.of(date);
         } catch (DateTimeParseException notADate) {
-            refuse(field, words.say("refused.date", label(field), typed(field)));
+            refuse(field, words.say("refused.date", label(field), Plain.quoted(typed(field))));
             return Optional.empty();
         }
     }
@@ -205,7 +229,7 @@ public final class Form {
                 return each;
             }
         }
-        refuse(field, words.say("refused.choice", label(field), typed(field)));
+        refuse(field, words.say("refused.choice", label(field), Plain.quoted(typed(field))));
         return of.getEnumConstants()[0];
     }
 
@@ -223,14 +247,18 @@ public final class Form {
         } catch (ShapeException impossible) {
             refuse(field, words.say("shape." + impossible.why().name()));
         } catch (IllegalArgumentException broken) {
-            refuse(field, words.say("refused.notThis", label(field), typed(field)));
+            refuse(field, words.say("refused.notThis", label(field), Plain.quoted(typed(field))));
         }
         return Optional.empty();
     }
 
     /** The id of one of the things on the page. */
     public Optional<UUID> id(String field) {
-        return attempt(field, () -> UUID.fromString(typed(field)));
+        Optional<UUID> id = Plain.id(typed(field));
+        if (id.isEmpty()) {
+            refuse(field, words.say("refused.choice", label(field), Plain.quoted(typed(field))));
+        }
+        return id;
     }
 
     /** A colour as screens write it: #d8c9a3. */
@@ -243,7 +271,7 @@ public final class Form {
         try {
             return Srgb.ofHex(typed.strip());
         } catch (IllegalArgumentException none) {
-            throw new RefusedException("refused.hex", typed);
+            throw new RefusedException("refused.hex", Plain.quoted(typed));
         }
     }
 

@@ -4,11 +4,15 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.LocaleResolver;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 
 @Configuration(proxyBeanMethods = false)
@@ -22,6 +26,25 @@ class PlatformConfiguration {
     @Bean
     MessageSource messageSource() {
         return new TradeWords();
+    }
+
+    /** An id is written as ids are, and what no keyboard sends is refused everywhere. */
+    @Bean
+    WebMvcConfigurer inputConfigurer(PlainInput plain) {
+        return new WebMvcConfigurer() {
+            @Override
+            public void addFormatters(FormatterRegistry registry) {
+                registry.addConverter(
+                        String.class,
+                        UUID.class,
+                        sent -> Plain.id(sent).orElseThrow(() -> new IllegalArgumentException("no id")));
+            }
+
+            @Override
+            public void addInterceptors(InterceptorRegistry registry) {
+                registry.addInterceptor(plain);
+            }
+        };
     }
 
     /** Pages speak as their reader’s organisation does, whatever the browser says. */

@@ -10,6 +10,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.core.colour.GreyCard;
 
@@ -92,7 +93,7 @@ final class Photo {
     }
 
     private static int start(String share, int length, int side) {
-        double value = Double.parseDouble(share);
+        double value = Plain.number(share).orElse(Double.NaN);
         if (!(value >= 0 && value <= 1)) {
             throw new RefusedException("refused.photoTaps");
         }

@@ -19,6 +19,7 @@ import lumko.app.house.Surface;
 import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.UploadRefusedException;
@@ -114,11 +115,7 @@ class ReadingController {
     }
 
     private static double number(String text) {
-        try {
-            return Double.parseDouble(text.replace(',', '.'));
-        } catch (NumberFormatException notANumber) {
-            throw new RefusedException("refused.factor", text);
-        }
+        return Plain.number(text).orElseThrow(() -> new RefusedException("refused.factor", Plain.quoted(text)));
     }
 
     /** Places measured with an instrument that writes files: CGATS.17, CxF3 or CSV. */

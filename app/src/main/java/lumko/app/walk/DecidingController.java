@@ -88,8 +88,9 @@ class DecidingController {
     String find(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         RoomFinding finding = form.one("finding", RoomFinding.class);
+        boolean isThere = form.yes("there");
         if (!form.hasErrors()) {
-            deciding.find(wallId, finding, form.typed("there").equals("true"));
+            deciding.find(wallId, finding, isThere);
         }
         return page.answer(wallId, form, model);
     }

@@ -16,6 +16,7 @@ import lumko.app.paint.Product;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.quantity.Volume;
@@ -75,17 +76,20 @@ public class PaintOffers {
         }
         Store.Stock stock = store.stock();
         if (sent.startsWith(TIN)) {
-            UUID id = UUID.fromString(sent.substring(TIN.length()));
+            UUID id = Plain.id(sent.substring(TIN.length()))
+                    .orElseThrow(() -> new IllegalArgumentException("“" + sent + "” is no tin"));
             return Optional.of(
                     new Next.FromTin(Optional.ofNullable(stock.tins().get(id)).orElseThrow(NotFoundException::new)));
         }
         String[] ids = sent.substring(Math.min(BUY.length(), sent.length())).split(":");
-        if (!sent.startsWith(BUY) || ids.length != 2) {
+        if (!sent.startsWith(BUY)
+                || ids.length != 2
+                || Plain.id(ids[0]).isEmpty()
+                || Plain.id(ids[1]).isEmpty()) {
             throw new IllegalArgumentException("“" + sent + "” is no paint");
         }
         return Optional.of(
-                new Next.ToBuy(stock.paint(Optional.of(UUID.fromString(ids[0])), Optional.of(UUID.fromString(ids[1])))
-                        .orElseThrow(NotFoundException::new)));
+                new Next.ToBuy(stock.paint(Plain.id(ids[0]), Plain.id(ids[1])).orElseThrow(NotFoundException::new)));
     }
 
     /** @param typed words that all occur in its name; empty for what is nearest */

@@ -75,8 +75,8 @@ class TouchUpController {
                 number(form, "feather", FEATHER, usual.feather()),
                 form.typed("tool").isEmpty() ? usual.tool() : form.one("tool", TouchUpTool.class),
                 number(form, "elevation", ELEVATION, usual.elevation()),
-                form.typed("washed").equals("yes"),
-                form.typed("torch").equals("yes"));
+                form.yes("washed"),
+                form.yes("torch"));
     }
 
     private static double days(Form form, TouchUps.OnBench bench) {

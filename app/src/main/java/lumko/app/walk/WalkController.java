@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.Condition;
@@ -83,10 +85,9 @@ class WalkController {
 
     /** The id that what is sent has from the device, so that sending it again is harmless; a new one without scripts. */
     private static UUID madeOnTheDevice(Form form) {
-        return form.attempt(
-                        "kind",
-                        () -> form.typed("id").isEmpty() ? UUID.randomUUID() : UUID.fromString(form.typed("id")))
-                .orElseGet(UUID::randomUUID);
+        return form.typed("id").isEmpty()
+                ? UUID.randomUUID()
+                : Plain.id(form.typed("id")).orElseThrow(NotFoundException::new);
     }
 
     /** Several marks of one kind along a stroke: {@code at} holds "id left up" in millimetres, separated by semicolons. */
@@ -102,12 +103,8 @@ class WalkController {
                     throw new RefusedException("refused.factor", each);
                 }
                 swept.put(
-                        UUID.fromString(parts[0]),
-                        new Mark(
-                                Spot.ofMillimetres(
-                                        ANYWHERE.check(Double.parseDouble(parts[1])),
-                                        ANYWHERE.check(Double.parseDouble(parts[2]))),
-                                kind.usualFault()));
+                        Plain.id(parts[0]).orElseThrow(() -> new RefusedException("refused.factor", Plain.quoted(each))),
+                        new Mark(Spot.ofMillimetres(millimetres(parts[1]), millimetres(parts[2])), kind.usualFault()));
             }
             if (!form.hasErrors()) {
                 marking.sweep(wallId, swept);
@@ -115,6 +112,11 @@ class WalkController {
             return swept;
         });
         return page.answer(wallId, form, model);
+    }
+
+    private static double millimetres(String sent) {
+        return ANYWHERE.check(
+                Plain.number(sent).orElseThrow(() -> new RefusedException("refused.factor", Plain.quoted(sent))));
     }
 
     @PostMapping("/walls/{wallId}/marks/copied")

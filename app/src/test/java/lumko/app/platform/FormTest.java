@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import lumko.core.fault.FaultKind;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.RoomKind;
@@ -39,7 +40,7 @@ class FormTest {
             value = {
                 "0    | Length must be 0.1–30 m, was 0 m.",
                 "-4   | Length must be 0.1–30 m, was -4 m.",
-                "NaN  | Length must be 0.1–30 m, was NaN m.",
+                "NaN  | Length must be a number (m), was “NaN”.",
                 "long | Length must be a number (m), was “long”.",
                 "''   | Length is missing."
             })
@@ -126,7 +127,7 @@ class FormTest {
     @Test
     void whatTheCoreSaysToItsCallersNeverReachesThePage() {
         Form form = metric("viewingOn", "x");
-        assertThat(form.id("viewingOn")).isEmpty();
+        assertThat(form.attempt("viewingOn", () -> FaultKind.valueOf("x"))).isEmpty();
         assertThat(form.error("viewingOn")).isEqualTo("Viewing cannot be “x”.");
     }
 }

@@ -15,10 +15,14 @@ public record Limits(String what, double low, double high, String unit) {
      * @throws OutOfRangeException if it does not, or is NaN
      */
     public double check(double value) {
-        if (!(value >= low && value <= high)) {
+        if (!holds(value)) {
             throw new OutOfRangeException(this, value);
         }
         return value;
+    }
+
+    public boolean holds(double value) {
+        return value >= low && value <= high;
     }
 
     static String plain(double value) {

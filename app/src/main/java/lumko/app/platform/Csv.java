@@ -1,0 +1,46 @@
+package lumko.app.platform;
+
+import java.io.IOException;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * Tables as CSV by RFC 4180. A text that a spreadsheet would take for a formula gets an apostrophe in front, which
+ * {@link #text(String)} takes away again; so does one that begins with an apostrophe, and nothing is lost on the way.
+ */
+public final class Csv {
+    private static final Pattern TAKEN_FOR_A_FORMULA = Pattern.compile("^[=+\\-@\\t\\r'].*", Pattern.DOTALL);
+    private static final CSVFormat FORMAT =
+            CSVFormat.RFC4180.builder().setRecordSeparator("\n").get();
+
+    private final CSVPrinter printer;
+
+    /** @param out not closed */
+    public Csv(Appendable out) throws IOException {
+        printer = new CSVPrinter(out, FORMAT);
+    }
+
+    /** Numbers stay numbers, whatever their sign. */
+    public void row(Iterable<?> cells) throws IOException {
+        row(StreamSupport.stream(cells.spliterator(), false));
+    }
+
+    public void row(Stream<?> cells) throws IOException {
+        printer.printRecord(cells.map(cell -> cell instanceof Number ? cell : harmless(String.valueOf(cell))));
+    }
+
+    private static String harmless(String text) {
+        return TAKEN_FOR_A_FORMULA.matcher(text).matches() ? "'" + text : text;
+    }
+
+    /** A cell as it was before it was made harmless. */
+    public static String text(String cell) {
+        return cell.startsWith("'")
+                        && TAKEN_FOR_A_FORMULA.matcher(cell.substring(1)).matches()
+                ? cell.substring(1)
+                : cell;
+    }
+}
