@@ -170,6 +170,21 @@ class OverHttpTest extends ApplicationTest {
             return client;
         }
 
+        /** Whoever knew the token of the page before must not act for who has signed in since. */
+        @Test
+        void aTokenFromBeforeSigningInIsNotGoodAfterwards() {
+            assertThat(SignedInClient.entered(port, "mirela")
+                            .post("/plan/search", Map.of())
+                            .statusCode())
+                    .isEqualTo(403);
+            String login = somebody(Role.LEAD);
+            SignedInClient client = SignedInClient.nobody(port);
+            client.signIn(login, "long enough to be safe");
+            assertThat(client.post("/plan/search", Map.of()).statusCode()).isEqualTo(403);
+            client.renewToken();
+            assertThat(client.post("/plan/search", Map.of()).statusCode()).isNotEqualTo(403);
+        }
+
         @ParameterizedTest
         @ValueSource(strings = {"active = false", "password_hash = '{bcrypt}another'"})
         void whoIsDeactivatedOrGotAnotherPasswordIsOutAtOnce(String change) {

@@ -18,6 +18,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.HttpSessionCsrfTokenRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -124,6 +125,8 @@ class SignInController {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
+        // a token that was known before is not good for what follows
+        new HttpSessionCsrfTokenRepository().saveToken(null, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(Accounts.signedIn(member));
         SecurityContextHolder.setContext(context);

@@ -103,7 +103,8 @@ class WalkController {
                     throw new RefusedException("refused.factor", each);
                 }
                 swept.put(
-                        Plain.id(parts[0]).orElseThrow(() -> new RefusedException("refused.factor", Plain.quoted(each))),
+                        Plain.id(parts[0])
+                                .orElseThrow(() -> new RefusedException("refused.factor", Plain.quoted(each))),
                         new Mark(Spot.ofMillimetres(millimetres(parts[1]), millimetres(parts[2])), kind.usualFault()));
             }
             if (!form.hasErrors()) {
