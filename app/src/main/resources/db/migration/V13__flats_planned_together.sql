@@ -62,6 +62,14 @@ create index event_done on event (organisation_id, done_at);
 alter table sheet_wall
   add column here_on date check (here_on between date '1900-01-01' and date '2200-12-31');
 
+-- Whether somebody touched a tin since a sheet was closed, and whether it was bought for it; where it is not known, what was
+-- left tells.
+
+alter table sheet_tin
+  add column after_version integer,
+  add column bought boolean not null default false;
+alter table sheet_tin alter column bought drop default;
+
 -- When a house lets people work in it; always, where nothing is said.
 
 create table house_hours (

@@ -129,8 +129,8 @@ class DemoJobs {
     private void close(UUID sheetId) {
         Sheet sheet = sheets.sheet(sheetId);
         List<Closing.TinLeft> left = sheet.paints().stream()
-                .flatMap(need ->
-                        need.open().stream().map(tin -> new Closing.TinLeft(tin.id(), need.leftIn(tin), tin.place())))
+                .flatMap(need -> need.open().stream()
+                        .map(tin -> new Closing.TinLeft(tin.id(), need.leftIn(tin), tin.place(), tin.version())))
                 .toList();
         closing.close(
                 sheetId,

@@ -77,7 +77,8 @@ final class RecordFormat {
                 .map(known -> version >= FLOORS || !table.equals("room") ? known : known.put("floor", "HARD"))
                 .map(known -> version >= COATS_CHOSEN ? known : asCoatsChosen(table, known))
                 .filter(known -> version >= LEARNT || !isLimitOfSheen(table, known))
-                .map(known -> version >= LEARNT ? known : asLearnt(table, known));
+                .map(known -> version >= LEARNT ? known : asLearnt(table, known))
+                .map(known -> version >= PLANNED || !table.equals("sheet_tin") ? known : known.put("bought", false));
     }
 
     /** Sheen is simulated now. */

@@ -21,7 +21,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lumko.app.account.Access;
 import lumko.app.platform.Csv;
-import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotNowException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -203,13 +203,13 @@ class WholeRecord {
      * Takes a record in, under new ids. The organisation keeps the name, units and time zone it was founded with.
      *
      * @return how many rows were taken
-     * @throws NotAllowedException if anything is on record already
+     * @throws NotNowException if anything is on record already
      * @throws BadFileException if it is no such document, or holds what cannot be
      */
     public int take(InputStream in) {
         access.requireLead();
         if (!isEmpty()) {
-            throw new NotAllowedException("denied.recordNotEmpty");
+            throw new NotNowException("denied.recordNotEmpty");
         }
         try (JsonParser document = json.createParser(in)) {
             return take(document);

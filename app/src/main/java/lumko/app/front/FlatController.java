@@ -12,10 +12,12 @@ import lumko.app.account.Role;
 import lumko.app.figure.Figures;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
+import lumko.app.house.Recording;
 import lumko.app.house.Surface;
 import lumko.app.plan.Prospects;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.sheet.Sheet;
 import lumko.app.sheet.Sheets;
 import lumko.app.walk.Comparing;
 import lumko.app.walk.WalkedFlat;
@@ -26,6 +28,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -36,6 +39,7 @@ class FlatController {
     private final Walks walks;
     private final Comparing comparing;
     private final Sheets sheets;
+    private final Recording recording;
     private final Prospects prospects;
     private final Figures figures;
     private final Access access;
@@ -47,6 +51,7 @@ class FlatController {
             Walks walks,
             Comparing comparing,
             Sheets sheets,
+            Recording recording,
             Prospects prospects,
             Figures figures,
             Access access,
@@ -56,6 +61,7 @@ class FlatController {
         this.walks = walks;
         this.comparing = comparing;
         this.sheets = sheets;
+        this.recording = recording;
         this.prospects = prospects;
         this.figures = figures;
         this.access = access;
@@ -126,5 +132,29 @@ class FlatController {
                 "title", speaker.words().say("compare.titleOf", flat.house().name(), flat.number()));
         model.addAttribute("mayChange", access.mayChangeRecordsOf(flat.house().id()));
         return htmx ? "flat-compared :: compared" : "flat-compared";
+    }
+
+    /**
+     * The next tenant is in. With a sheet still open that is asked about: its steps would stand open in a flat that nobody gets
+     * into.
+     */
+    @PostMapping("/flats/{flatId}/let")
+    String let(
+            @PathVariable UUID flatId,
+            @RequestParam int version,
+            @RequestParam(defaultValue = "false") boolean anyway,
+            Model model) {
+        Optional<UUID> open = sheets.openSheetOf(flatId);
+        if (open.isPresent() && !anyway) {
+            Sheet sheet = sheets.sheet(open.get());
+            model.addAttribute("flat", sheet.flat());
+            model.addAttribute("version", version);
+            model.addAttribute("sheetId", sheet.id());
+            model.addAttribute("ticked", sheet.ticked());
+            model.addAttribute("steps", sheet.steps().size());
+            return "flat-let";
+        }
+        recording.endTurnover(flatId, speaker.today(), version);
+        return "redirect:/flats/" + flatId;
     }
 }

@@ -330,10 +330,4 @@ class RecordController {
         recording.setDates(flatId, keysBack.orElseThrow(), viewing, moveIn, scrutiny, seen);
         return "redirect:/flats/" + flatId;
     }
-
-    @PostMapping("/flats/{flatId}/let")
-    String let(@PathVariable UUID flatId, @RequestParam int version) {
-        recording.endTurnover(flatId, speaker.today(), version);
-        return "redirect:/flats/" + flatId;
-    }
 }

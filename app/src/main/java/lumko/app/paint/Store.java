@@ -331,12 +331,25 @@ public class Store {
         return tins.save(row).id();
     }
 
-    /** Puts a tin back to what was in it and where it stood. */
-    public void putBack(UUID tinId, Volume left, String place) {
+    /**
+     * Puts a tin where it stands with what is left in it.
+     *
+     * @return the version it has then
+     * @throws ChangedMeanwhileException if somebody has changed it since that version
+     */
+    public int putDown(UUID tinId, Volume left, String place, int seenVersion) {
         TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
         new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
         row.leftLitres = left.inLitres();
         row.place = place;
+        return tins.saveAndFlush(row).version();
+    }
+
+    /** Takes a tin out of the store that came in by mistake. */
+    public void takeOut(UUID tinId) {
+        tins.findById(tinId).ifPresent(tins::delete);
+        tins.flush();
     }
 
     /** Notes what a dip into the tin has shown. */

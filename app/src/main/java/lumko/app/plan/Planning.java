@@ -13,8 +13,8 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.house.Houses;
 import lumko.app.platform.ChangedMeanwhileException;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.core.turnover.FlatWork;
 import org.springframework.stereotype.Service;
@@ -165,7 +165,7 @@ public class Planning {
         PlanRow now = plans.findByState(PlanState.IN_FORCE).orElseThrow(NotFoundException::new);
         PlanRow before = Optional.ofNullable(now.baseId)
                 .flatMap(plans::findById)
-                .orElseThrow(() -> new NotAllowedException("denied.noPlanBefore"));
+                .orElseThrow(() -> new NotNowException("denied.noPlanBefore"));
         plans.findAllByStateOrderByChanges(PlanState.OFFERED).forEach(plans::delete);
         now.state = PlanState.PAST;
         plans.flush();
@@ -175,12 +175,12 @@ public class Planning {
     /**
      * Settles who does a piece of work, or when, or both; plans from then on keep to it.
      *
-     * @throws NotAllowedException if nothing was said
+     * @throws NotNowException if nothing was said
      */
     public void settle(String key, Optional<UUID> person, Optional<Instant> begins) {
         access.requireLead();
         if (person.isEmpty() && begins.isEmpty()) {
-            throw new NotAllowedException("denied.nothingSettled");
+            throw new NotNowException("denied.nothingSettled");
         }
         PieceRow piece = piece(key);
         locks.findByKey(key).ifPresent(locks::delete);
@@ -198,12 +198,12 @@ public class Planning {
     /**
      * Puts a heater into a flat, or takes it out.
      *
-     * @throws NotAllowedException if there are none
+     * @throws NotNowException if there are none
      */
     public void heat(UUID flatId, boolean isHeated) {
         access.requireLead();
         if (isHeated && !FlatWork.things(figures.catalogue()).containsKey(FlatWork.HEATER)) {
-            throw new NotAllowedException("denied.noHeaters");
+            throw new NotNowException("denied.noHeaters");
         }
         UUID turnoverId = houses.flat(flatId)
                 .turnover()

@@ -64,6 +64,12 @@ class Edge {
         return page(model, request, "problem.notAllowed", speaker.words().say(refused.key(), refused.args()));
     }
 
+    @ExceptionHandler
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String notNow(NotNowException refused, Model model, HttpServletRequest request) {
+        return page(model, request, "problem.notNow", speaker.words().say(refused.key(), refused.args()));
+    }
+
     @ExceptionHandler({
         ChangedMeanwhileException.class,
         OptimisticLockingFailureException.class,

@@ -17,8 +17,8 @@ import lumko.app.house.Recording;
 import lumko.app.house.Surface;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Reading;
@@ -224,7 +224,7 @@ public class Readings {
         ReadingRow row = readings.findBySurfaceIdAndDoneAtIsNull(surfaceId).orElseThrow(NotFoundException::new);
         List<ShotRow> known = shots.findByReadingIdOrderByPosition(row.id());
         if (known.isEmpty()) {
-            throw new NotAllowedException("denied.nothingRead");
+            throw new NotNowException("denied.nothingRead");
         }
         row.doneAt = clock.instant();
         Lab lab = Reading.of(known.stream().map(ShotRow::spectrum).toList(), row.source.uncertainty())
@@ -283,13 +283,13 @@ public class Readings {
     public void refuse(UUID surfaceId) {
         Flat flat = requireSurface(surfaceId);
         if (of(surfaceId).flatMap(WallReading::result).isEmpty()) {
-            throw new NotAllowedException("denied.nothingRead");
+            throw new NotNowException("denied.nothingRead");
         }
         events.publishEvent(new PaintJudged(surfaceId, false));
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.PAINT_REFUSED, "");
     }
 
-    /** @throws lumko.app.platform.NotAllowedException if the records of its house are not this person's to change */
+    /** @throws lumko.app.platform.NotNowException if the records of its house are not this person's to change */
     @Transactional(readOnly = true)
     public void requireMayRead(UUID surfaceId) {
         requireSurface(surfaceId);

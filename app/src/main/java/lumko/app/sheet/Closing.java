@@ -28,8 +28,8 @@ import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.Marking;
 import lumko.app.walk.WalkedWall;
@@ -91,8 +91,21 @@ public class Closing {
         this.clock = clock;
     }
 
-    /** What is left in a tin and where it goes. */
-    public record TinLeft(UUID tinId, Volume left, String place) {}
+    /**
+     * What is left in a tin and where it goes.
+     *
+     * @param version of the tin as it was looked at
+     */
+    public record TinLeft(UUID tinId, Volume left, String place, int version) {}
+
+    /** A tin that somebody changed after a sheet was closed: what was in it before the job, and what is now. */
+    public record TouchedTin(String label, Volume before, Volume now, String place) {}
+
+    /** What becomes of tins that somebody changed since. */
+    public enum TouchedTins {
+        AS_NOW,
+        AS_BEFORE_THE_JOB
+    }
 
     /** A tin bought for the job that goes into the store with what is left in it. */
     public record TinBought(UUID productId, UUID colourId, String label, Volume size, Volume left, String place) {}
@@ -101,12 +114,12 @@ public class Closing {
      * Closes a sheet: coats and repairs go on the record with day, weather and hand, marks are made good, tins stand in the
      * store with what is left in them.
      *
-     * @throws NotAllowedException if a step is not ticked
+     * @throws NotNowException if a step is not ticked
      */
     public void close(UUID sheetId, Inspection inspection, List<TinLeft> tins, List<TinBought> bought) {
         SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
         if (row.closedAt != null) {
-            throw new NotAllowedException("denied.sheetClosed");
+            throw new NotNowException("denied.sheetClosed");
         }
         Sheet sheet = reader.read(row);
         Flat flat = sheet.flat();
@@ -160,12 +173,12 @@ public class Closing {
                 .surfaces();
     }
 
-    /** @throws NotAllowedException if a step is not ticked, or the records of the house are not this person's to change */
+    /** @throws NotNowException if a step is not ticked, or the records of the house are not this person's to change */
     public void requireFinished(Sheet sheet) {
         House house = sheet.flat().house();
         access.requireRecordsOf(house.id(), house.name());
         if (!sheet.isAllTicked()) {
-            throw new NotAllowedException("denied.notTicked", sheet.steps().size() - sheet.ticked());
+            throw new NotNowException("denied.notTicked", sheet.steps().size() - sheet.ticked());
         }
     }
 
@@ -185,8 +198,21 @@ public class Closing {
         row.beforeLitres = tin.left().inLitres();
         row.afterLitres = left.left().inLitres();
         row.placeBefore = tin.place();
+        row.afterVersion = store.putDown(tin.id(), left.left(), left.place(), left.version());
         sheetTins.save(row);
-        store.putBack(tin.id(), left.left(), left.place());
+    }
+
+    private UUID buy(UUID sheetId, TinBought tin) {
+        UUID id =
+                store.addTin(tin.label(), tin.productId(), tin.colourId(), "", tin.size(), tin.left(), tin.place(), "");
+        SheetTinRow row = new SheetTinRow(sheetId, id);
+        row.afterLitres = tin.left().inLitres();
+        row.placeBefore = tin.place();
+        row.afterVersion =
+                Optional.ofNullable(store.stock().tins().get(id)).orElseThrow().version();
+        row.bought = true;
+        sheetTins.save(row);
+        return id;
     }
 
     private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds, Map<Paint, List<UUID>> tinsOf) {
@@ -228,15 +254,7 @@ public class Closing {
             bought.stream()
                     .filter(tin -> tin.productId().equals(need.paint().product().id())
                             && tin.colourId().equals(need.paint().colour().id()))
-                    .forEach(tin -> from.add(store.addTin(
-                            tin.label(),
-                            tin.productId(),
-                            tin.colourId(),
-                            "",
-                            tin.size(),
-                            tin.left(),
-                            tin.place(),
-                            "")));
+                    .forEach(tin -> from.add(buy(sheet.id(), tin)));
             tins.put(need.paint(), from);
         }
         return tins;
@@ -258,12 +276,27 @@ public class Closing {
         return isUnderCoat ? Optional.empty() : kind.leaves();
     }
 
+    /** Tins that somebody changed since a sheet was closed: whoever takes the closing back has to say what becomes of them. */
+    @Transactional(readOnly = true)
+    public List<TouchedTin> touched(UUID sheetId) {
+        Map<UUID, Tin> stock = store.stock().tins();
+        return sheetTins.findBySheetId(sheetId).stream()
+                .flatMap(row -> Optional.ofNullable(stock.get(row.tinId))
+                        .filter(row::isTouched)
+                        .map(now ->
+                                new TouchedTin(now.label(), Volume.ofLitres(row.beforeLitres), now.left(), now.place()))
+                        .stream())
+                .toList();
+    }
+
     /**
-     * Takes a closing back: coats off the record, marks open, tins as they were.
+     * Takes a closing back: coats off the record, marks open, tins as they were, what was bought out of the store again. A tin
+     * that was bought and that somebody changed since stays.
      *
-     * @throws NotAllowedException if another sheet of the flat is open
+     * @param touched what becomes of tins that somebody changed since
+     * @throws NotNowException if another sheet of the flat is open
      */
-    public void reopen(UUID sheetId) {
+    public void reopen(UUID sheetId, TouchedTins touched) {
         SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
         Flat flat = houses.flat(row.flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
@@ -271,14 +304,15 @@ public class Closing {
             return;
         }
         if (sheets.findByFlatIdAndClosedAtIsNull(row.flatId).isPresent()) {
-            throw new NotAllowedException("denied.sheetOpen", flat.number());
+            throw new NotNowException("denied.sheetOpen", flat.number());
         }
         recording.removeCoatsOf(flat.id(), sheetId);
         predictions.forget(sheetId, Moment.CLOSED);
         marking.openAgain(markIds(sheetId));
+        Map<UUID, Tin> stock = store.stock().tins();
         for (SheetTinRow tin : sheetTins.findBySheetId(sheetId)) {
-            store.putBack(tin.tinId, Volume.ofLitres(tin.beforeLitres), tin.placeBefore);
             sheetTins.delete(tin);
+            Optional.ofNullable(stock.get(tin.tinId)).ifPresent(now -> takeBack(tin, now, touched));
         }
         row.closedAt = null;
         row.closedBy = null;
@@ -286,5 +320,17 @@ public class Closing {
         row.seenWhere = null;
         row.lookedFrom = new String[0];
         history.note(Subject.flat(flat.id()), EventKind.SHEET_REOPENED, "");
+    }
+
+    private void takeBack(SheetTinRow row, Tin now, TouchedTins touched) {
+        if (row.isTouched(now) && (row.bought || touched == TouchedTins.AS_NOW)) {
+            return;
+        }
+        if (row.bought) {
+            sheetTins.flush();
+            store.takeOut(now.id());
+        } else {
+            store.putDown(now.id(), Volume.ofLitres(row.beforeLitres), row.placeBefore, now.version());
+        }
     }
 }

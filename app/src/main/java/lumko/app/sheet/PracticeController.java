@@ -14,8 +14,8 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.app.practice.Practices;
@@ -108,7 +108,7 @@ class PracticeController {
 
     private static UUID turnover(Flat flat) {
         return flat.turnover()
-                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()))
+                .orElseThrow(() -> new NotNowException("denied.noTurnover", flat.number()))
                 .id();
     }
 

@@ -17,10 +17,12 @@ import lumko.app.figure.Figures;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
+import lumko.app.paint.Tin;
 import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
 import lumko.app.platform.QrCode;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.app.sheet.Ticking.Ticked;
 import lumko.core.drying.Climate;
 import lumko.core.quantity.Limits;
@@ -259,7 +261,8 @@ class SheetController {
                         form.litres(
                                 "left-in-tin--" + tin.id(),
                                 new Limits("left", 0, tin.size().inLitres(), "L")),
-                        form.text("place--" + tin.id(), LONGEST_PLACE)))
+                        form.text("place--" + tin.id(), LONGEST_PLACE),
+                        seenAs(tin, form)))
                 .toList();
         List<Closing.TinBought> bought = bought(sheet, form);
         if (!form.hasErrors()) {
@@ -269,6 +272,18 @@ class SheetController {
         response.setStatus(422);
         show(id, Optional.empty(), form, model);
         return "sheet";
+    }
+
+    /** Whether a tin is still as it was when the form was made; what somebody else noted meanwhile is not written over. */
+    private int seenAs(Tin tin, Form form) {
+        String version = "version--" + tin.id();
+        if (!form.typed(version).equals(String.valueOf(tin.version()))) {
+            Words words = speaker.words();
+            form.refuse(
+                    "left-in-tin--" + tin.id(),
+                    words.say("refused.tinChanged", tin.label(), words.volume(tin.left()), tin.place()));
+        }
+        return tin.version();
     }
 
     /** Tins bought for the job; one without a label is empty and gone. */
@@ -326,8 +341,18 @@ class SheetController {
     }
 
     @PostMapping("/sheets/{id}/reopen")
-    String reopen(@PathVariable UUID id) {
-        closing.reopen(id);
+    String reopen(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        List<Closing.TouchedTin> touched = closing.touched(id);
+        if (!touched.isEmpty() && form.typed("touched").isEmpty()) {
+            model.addAttribute("touchedTins", touched);
+            show(id, Optional.empty(), form, model);
+            return "sheet";
+        }
+        Closing.TouchedTins tins =
+                touched.isEmpty() ? Closing.TouchedTins.AS_NOW : form.one("touched", Closing.TouchedTins.class);
+        form.check();
+        closing.reopen(id, tins);
         return "redirect:/sheets/" + id;
     }
 

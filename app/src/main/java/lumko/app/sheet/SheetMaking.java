@@ -26,8 +26,8 @@ import lumko.app.outcome.Moment;
 import lumko.app.outcome.Predictions;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Tin;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.AskedPlace;
 import lumko.app.walk.Marking;
@@ -122,23 +122,23 @@ public class SheetMaking {
     /**
      * Makes the sheet of a flat from every surface that has work and whose paint is confirmed.
      *
-     * @throws NotAllowedException if there is no such surface, a place that wears was not answered, or there is an open sheet
+     * @throws NotNowException if there is no such surface, a place that wears was not answered, or there is an open sheet
      */
     public UUID make(UUID flatId) {
         Flat flat = houses.flat(flatId);
         requireRecords(flat);
         UUID turnoverId = flat.turnover()
-                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()))
+                .orElseThrow(() -> new NotNowException("denied.noTurnover", flat.number()))
                 .id();
         if (sheets.findByFlatIdAndClosedAtIsNull(flatId).isPresent()) {
-            throw new NotAllowedException("denied.sheetOpen", flat.number());
+            throw new NotNowException("denied.sheetOpen", flat.number());
         }
         WalkedFlat walked = walks.flat(flat);
         requireAnswered(walked);
         List<WalkedWall> ready = walked.ready();
         List<WalkedTrim> trims = walked.readyTrims();
         if (ready.isEmpty() && trims.isEmpty()) {
-            throw new NotAllowedException("denied.nothingReady", flat.number());
+            throw new NotNowException("denied.nothingReady", flat.number());
         }
         Job job = walked.job();
         JobPlanner planner = new JobPlanner(figures.catalogue(), walked.practice());
@@ -177,7 +177,7 @@ public class SheetMaking {
     private void requireAnswered(WalkedFlat walked) {
         List<AskedPlace> open = walked.openPlaces();
         if (!open.isEmpty()) {
-            throw new NotAllowedException(
+            throw new NotNowException(
                     "denied.placesOpen",
                     open.size(),
                     open.stream()
@@ -306,7 +306,7 @@ public class SheetMaking {
     /**
      * One more coat on a surface, because what is under it still grins through: after the last that is planned.
      *
-     * @throws NotAllowedException if it is not rolled on this sheet, or has as many coats as go on
+     * @throws NotNowException if it is not rolled on this sheet, or has as many coats as go on
      */
     public void anotherCoat(UUID sheetId, UUID surfaceId) {
         SheetRow row = reader.requireOpen(sheetId);
@@ -314,7 +314,7 @@ public class SheetMaking {
         requireRecords(sheet.flat());
         List<SheetStep> rolled = sheet.rolled(surfaceId);
         if (!JobPlanner.mayHaveAnotherCoat(rolled.size())) {
-            throw new NotAllowedException("denied.noMoreCoats", sheet.flat().labelOf(surfaceId, speaker.words()));
+            throw new NotNowException("denied.noMoreCoats", sheet.flat().labelOf(surfaceId, speaker.words()));
         }
         WalkedFlat walked = walks.flat(sheet.flat());
         List<Face> faces = walked.surfaces().stream()
@@ -383,7 +383,7 @@ public class SheetMaking {
         requireRecords(flat);
         List<StepRow> rows = steps.findBySheetIdInOrderByPosition(List.of(sheetId));
         if (rows.stream().anyMatch(row -> row.tickedAt != null)) {
-            throw new NotAllowedException("denied.ticked");
+            throw new NotNowException("denied.ticked");
         }
         uses.deleteAll(uses.findByStepIdIn(rows.stream().map(StepRow::id).toList()));
         precedences.deleteAll(precedences.findBySheetIdIn(List.of(sheetId)));

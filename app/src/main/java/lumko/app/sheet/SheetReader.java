@@ -21,8 +21,8 @@ import lumko.app.house.Houses;
 import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
-import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Walks;
@@ -98,11 +98,11 @@ class SheetReader {
         this.clock = clock;
     }
 
-    /** @throws NotAllowedException if it is closed */
+    /** @throws NotNowException if it is closed */
     SheetRow requireOpen(UUID sheetId) {
         SheetRow sheet = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
         if (sheet.closedAt != null) {
-            throw new NotAllowedException("denied.sheetClosed");
+            throw new NotNowException("denied.sheetClosed");
         }
         return sheet;
     }

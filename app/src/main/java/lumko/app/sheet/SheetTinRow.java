@@ -4,7 +4,9 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import lumko.app.paint.Tin;
 import lumko.app.platform.OwnedRow;
+import org.jspecify.annotations.Nullable;
 
 /** What was in a tin before and after a sheet was closed. */
 @Entity
@@ -21,11 +23,25 @@ class SheetTinRow extends OwnedRow {
 
     String placeBefore = "";
 
+    /** As which the store had it then; nothing where a closing of long ago did not keep it. */
+    @Nullable
+    Integer afterVersion;
+
+    /** Whether it came into the store with this sheet. */
+    boolean bought;
+
     protected SheetTinRow() {}
 
     SheetTinRow(UUID sheetId, UUID tinId) {
         super(UUID.randomUUID());
         this.sheetId = sheetId;
         this.tinId = tinId;
+    }
+
+    /** Whether somebody changed the tin since. */
+    boolean isTouched(Tin now) {
+        return afterVersion == null
+                ? Math.abs(now.left().inLitres() - afterLitres) > 1e-9
+                : afterVersion != now.version();
     }
 }

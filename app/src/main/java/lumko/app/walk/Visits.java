@@ -8,7 +8,7 @@ import lumko.app.account.Access;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Turnover;
-import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotNowException;
 import org.springframework.stereotype.Component;
 
 /** What was answered and decided on the surfaces of a flat in its turnover, to be changed. */
@@ -24,18 +24,18 @@ class Visits {
         this.access = access;
     }
 
-    /** @throws NotAllowedException if the records of its house are not this person's to change */
+    /** @throws NotNowException if the records of its house are not this person's to change */
     Flat requireSurface(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         return flat;
     }
 
-    /** @throws NotAllowedException while the flat is let */
+    /** @throws NotNowException while the flat is let */
     static UUID requireTurnover(Flat flat) {
         return flat.turnover()
                 .map(Turnover::id)
-                .orElseThrow(() -> new NotAllowedException("denied.noTurnover", flat.number()));
+                .orElseThrow(() -> new NotNowException("denied.noTurnover", flat.number()));
     }
 
     /** All of a flat's, new ones included; whoever else changes the surface waits until this is done. */

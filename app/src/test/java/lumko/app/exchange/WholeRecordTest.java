@@ -98,7 +98,7 @@ class WholeRecordTest extends ApplicationTest {
         }
         assertThat(again.at("/tables/person")).hasSize(out.at("/tables/person").size() + 1);
         assertThat(mvc.get().uri("/").with(user(member))).bodyText().contains("Ropewalk Court");
-        assertThat(send(member, out.toString())).hasStatus(403).bodyText().contains("nothing on record yet");
+        assertThat(send(member, out.toString())).hasStatus(409).bodyText().contains("nothing on record yet");
     }
 
     /** The rows of a table without regard to their ids and to the order these put them in. */

@@ -147,7 +147,7 @@ class ReadingTest extends ApplicationTest {
 
     @Test
     void noneOfThemIsKeptAsAnAnswerAndInTheHistory() {
-        assertThat(press(member("jonas"), "refuse")).hasStatus(403).bodyText().contains("Nothing has been read yet.");
+        assertThat(press(member("jonas"), "refuse")).hasStatus(409).bodyText().contains("Nothing has been read yet.");
         read(3);
         assertThat(press(stranger(), "refuse")).hasStatus(404);
         assertThat(press(member("jonas"), "refuse")).hasStatus(302);

@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,7 +24,7 @@ import lumko.app.paint.Paint;
 import lumko.app.paint.Store;
 import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
-import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.NotNowException;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
@@ -169,7 +170,8 @@ class SheetTest extends ApplicationTest {
                 new Inspection(Inspection.Seen.NOT_SEEN, List.of(Inspection.From.values()), ""),
                 sheet.paints().stream()
                         .flatMap(need -> need.open().stream()
-                                .map(each -> new Closing.TinLeft(each.id(), need.leftIn(each), each.place())))
+                                .map(each -> new Closing.TinLeft(
+                                        each.id(), need.leftIn(each), each.place(), each.version())))
                         .toList(),
                 List.of());
     }
@@ -231,11 +233,11 @@ class SheetTest extends ApplicationTest {
         void isRefusedWhileAnotherIsOpenAndWhereNothingIsReady() {
             make();
             assertThatThrownBy(SheetTest.this::make)
-                    .isInstanceOf(NotAllowedException.class)
+                    .isInstanceOf(NotNowException.class)
                     .hasMessage("denied.sheetOpen");
             Flat bare = freshFlat("Ropewalk Court");
             assertThat(post(member("jonas"), "/flats/" + bare.id() + "/sheet", Map.of()))
-                    .hasStatus(403)
+                    .hasStatus(409)
                     .bodyText()
                     .contains("is let. Enter when the keys come back first");
         }
@@ -433,7 +435,7 @@ class SheetTest extends ApplicationTest {
                     .single();
             assertThat(job).contains("NAIL_HOLE", "\"action\"", "\"goesOn\"");
             asLead(() -> {
-                closing.reopen(id);
+                closing.reopen(id, Closing.TouchedTins.AS_NOW);
                 return id;
             });
             assertThat(kept(id)).containsExactly("DECIDED DAB");
@@ -570,7 +572,7 @@ class SheetTest extends ApplicationTest {
                     .containsExactly("NOT_SEEN ALONG TORCH");
             assertThat(outcomes()).isEqualTo(before);
             asLead(() -> {
-                closing.reopen(id);
+                closing.reopen(id, Closing.TouchedTins.AS_NOW);
                 return id;
             });
             assertThat(jdbc.sql("select count(*) from look where sheet_id = ?")
@@ -762,7 +764,7 @@ class SheetTest extends ApplicationTest {
             while (rolled(id).size() < 4) {
                 assertThat(another(id)).hasStatusOk();
             }
-            assertThat(another(id)).hasStatus(403);
+            assertThat(another(id)).hasStatus(409);
             assertThat(rolled(id))
                     .containsExactly(
                             ActivityKind.ROLL,
@@ -804,7 +806,7 @@ class SheetTest extends ApplicationTest {
 
         @Test
         void aWallThatIsOnlyDabbedGetsNone() {
-            assertThat(another(make())).hasStatus(403);
+            assertThat(another(make())).hasStatus(409);
         }
     }
 
@@ -1015,13 +1017,46 @@ class SheetTest extends ApplicationTest {
     }
 
     @Nested
+    class LettingTheFlat {
+        private MvcTestResult let(Map<String, String> more) {
+            Map<String, String> fields = new HashMap<>(more);
+            fields.put(
+                    "version",
+                    String.valueOf(asLead(() -> houses.flat(flat.id()))
+                            .turnover()
+                            .orElseThrow()
+                            .version()));
+            return post(member("tobias"), "/flats/" + flat.id() + "/let", fields);
+        }
+
+        private boolean isLet() {
+            return asLead(() -> houses.flat(flat.id())).turnover().isEmpty();
+        }
+
+        @Test
+        void withASheetOpenIsAskedAbout() {
+            make();
+            assertThat(let(Map.of())).hasStatusOk().bodyText().contains("has an open sheet: 0 of");
+            assertThat(isLet()).isFalse();
+            assertThat(let(Map.of("anyway", "true"))).hasStatus(302);
+            assertThat(isLet()).isTrue();
+        }
+
+        @Test
+        void withoutOneIsDone() {
+            assertThat(let(Map.of())).hasStatus(302);
+            assertThat(isLet()).isTrue();
+        }
+    }
+
+    @Nested
     class ClosingIt {
         @Test
         void needsEveryStep() {
             UUID id = make();
             tick(sheet(id).steps().getFirst().id(), start, "");
             assertThat(post(member("jonas"), "/sheets/" + id + "/close", Map.of()))
-                    .hasStatus(403)
+                    .hasStatus(409)
                     .bodyText()
                     .contains("steps are not ticked yet");
         }
@@ -1059,6 +1094,8 @@ class SheetTest extends ApplicationTest {
             UUID id = make();
             tickAll(id);
             String left = "left-in-tin--" + tin.id();
+            String version = "version--" + tin.id();
+            String seen = String.valueOf(tin.version());
             String place = "place--" + tin.id();
             assertThat(post(member("jonas"), "/sheets/" + id + "/close", Map.of(left, "9", place, "van")))
                     .hasStatus(422)
@@ -1071,7 +1108,17 @@ class SheetTest extends ApplicationTest {
             assertThat(post(
                             member("jonas"),
                             "/sheets/" + id + "/close",
-                            Map.of("seen", "SEEN", "from-RAKING_LIGHT", "true", left, "2.2", place, "van")))
+                            Map.of(
+                                    "seen",
+                                    "SEEN",
+                                    "from-RAKING_LIGHT",
+                                    "true",
+                                    left,
+                                    "2.2",
+                                    place,
+                                    "van",
+                                    version,
+                                    seen)))
                     .hasStatus(422)
                     .bodyText()
                     .contains("Where it is seen is missing.");
@@ -1088,7 +1135,9 @@ class SheetTest extends ApplicationTest {
                                     left,
                                     "2.2",
                                     place,
-                                    "van")))
+                                    "van",
+                                    version,
+                                    seen)))
                     .hasStatus(302);
             Inspection inspection = sheet(id).closed().orElseThrow().inspection();
             assertThat(inspection.seen()).isEqualTo(Inspection.Seen.SEEN);
@@ -1120,6 +1169,130 @@ class SheetTest extends ApplicationTest {
                 return id;
             });
             assertThat(sheet(id).isOpen()).isFalse();
+        }
+
+        private UUID closed() {
+            UUID id = make();
+            tickAll(id);
+            asLead(() -> {
+                close(id);
+                return id;
+            });
+            return id;
+        }
+
+        private double litresNow() {
+            return asLead(store::stock).tins().get(tin.id()).left().inLitres();
+        }
+
+        private void dipTo(double litres) {
+            asLead(() -> {
+                store.dip(
+                        tin.id(),
+                        Volume.ofLitres(litres),
+                        store.stock().tins().get(tin.id()).version());
+                return null;
+            });
+        }
+
+        /** 3 L before the job, a colleague's dip of 0.2 L after it: neither is written over without asking. */
+        @Test
+        void takenBackItAsksAboutATinThatSomebodyDippedSince() {
+            UUID id = closed();
+            dipTo(0.2);
+            String path = "/sheets/" + id + "/reopen";
+            assertThat(post(member("jonas"), path, Map.of()))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("3 L before the job, 0.2 L now", "leave these tins as they are now");
+            assertThat(sheet(id).isOpen()).isFalse();
+            assertThat(post(member("jonas"), path, Map.of("touched", "AS_NOW"))).hasStatus(302);
+            assertThat(sheet(id).isOpen()).isTrue();
+            assertThat(litresNow()).isEqualTo(0.2);
+        }
+
+        @Test
+        void orTheTinIsAsBeforeTheJob() {
+            UUID id = closed();
+            dipTo(0.2);
+            assertThat(post(member("jonas"), "/sheets/" + id + "/reopen", Map.of("touched", "AS_BEFORE_THE_JOB")))
+                    .hasStatus(302);
+            assertThat(litresNow()).isEqualTo(3);
+        }
+
+        @Test
+        void aTinThatWasDippedWhileTheFormStoodOpenIsNotWrittenOver() {
+            UUID id = make();
+            tickAll(id);
+            dipTo(2.9);
+            assertThat(post(
+                            member("jonas"),
+                            "/sheets/" + id + "/close",
+                            Map.of(
+                                    "seen",
+                                    "NOT_SEEN",
+                                    "from-STANDING_DISTANCE",
+                                    "true",
+                                    "left-in-tin--" + tin.id(),
+                                    "2.2",
+                                    "place--" + tin.id(),
+                                    "van",
+                                    "version--" + tin.id(),
+                                    String.valueOf(tin.version()))))
+                    .hasStatus(422)
+                    .bodyText()
+                    .contains("meanwhile: 2.9 L left");
+            assertThat(litresNow()).isEqualTo(2.9);
+        }
+
+        @Test
+        void whatWasBoughtLeavesTheStoreAgainUnlessSomebodyHasTouchedIt() {
+            asLead(() -> {
+                confirming.goesOn(
+                        wallId,
+                        Optional.of(new Next.ToBuy(tin.paint())),
+                        Reach.SURFACE,
+                        walks.wall(wallId).visit().version());
+                return null;
+            });
+            UUID id = make();
+            tickAll(id);
+            String label = "N" + flat.number();
+            PaintNeed need = sheet(id).paints().getFirst();
+            Closing.TinBought bought = new Closing.TinBought(
+                    tin.product().id(),
+                    tin.colour().id(),
+                    label,
+                    need.buy().getFirst(),
+                    Volume.ofLitres(0.3),
+                    "test shelf");
+            Inspection inspection =
+                    new Inspection(Inspection.Seen.NOT_SEEN, List.of(Inspection.From.STANDING_DISTANCE), "");
+            asLead(() -> {
+                closing.close(id, inspection, List.of(), List.of(bought));
+                return null;
+            });
+            assertThat(labels()).contains(label);
+            asLead(() -> {
+                closing.reopen(id, Closing.TouchedTins.AS_NOW);
+                return null;
+            });
+            assertThat(labels()).doesNotContain(label);
+            asLead(() -> {
+                closing.close(id, inspection, List.of(), List.of(bought));
+                Tin again = store.stock().tins().values().stream()
+                        .filter(each -> each.label().equals(label))
+                        .findFirst()
+                        .orElseThrow();
+                store.dip(again.id(), Volume.ofLitres(0.1), again.version());
+                closing.reopen(id, Closing.TouchedTins.AS_BEFORE_THE_JOB);
+                return null;
+            });
+            assertThat(labels()).contains(label);
+        }
+
+        private List<String> labels() {
+            return asLead(store::stock).tins().values().stream().map(Tin::label).toList();
         }
 
         @Test

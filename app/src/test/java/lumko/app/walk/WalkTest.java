@@ -407,7 +407,7 @@ class WalkTest extends ApplicationTest {
                         Map.of("kind", "DING", "leftMm", "9", "upMm", "9")))
                 .hasStatusOk();
         assertThat(post(member("jonas"), "/walls/" + let + "/paint", Map.of("answer", "NOT_SURE", "version", "-1")))
-                .hasStatus(403)
+                .hasStatus(409)
                 .bodyText()
                 .contains("is let. Enter when the keys come back first");
     }
