@@ -101,20 +101,29 @@ start() {
   as test -f "$dir/data/PG_VERSION" || init "$dir"
   if ! running; then
     if [ -f "$dir/data/postmaster.pid" ]; then # left by a killed server
-      case "$(ps -o stat= -p "$(pidline 1)" 2>/dev/null || true)" in '' | Z*) rm -f "$dir/data/postmaster.pid" ;; esac
+      # its locks name a process that is gone, or that nobody has reaped and that looks alive to the next server
+      case "$(ps -o stat= -p "$(pidline 1)" 2>/dev/null || true)" in
+        '' | Z*)
+          socket=$(as cat "$dir/sockets" 2>/dev/null || true)
+          if is_ours "$socket"; then rm -f "$socket"/.s.PGSQL.*; fi
+          rm -f "$dir/data/postmaster.pid"
+          ;;
+      esac
     fi
     socket=$(sockets "$dir")
     who_gets_in "$dir/data"
     for try in 1 2 3 4 5; do
       # the port it had before, so that an application that is still running finds it again
       port=$(as cat "$dir/port" 2>/dev/null || true)
-      if [ -z "$port" ] || [ "$try" -gt 1 ]; then port=$(free_port); fi
+      # it may be some moments until what a killed server left lets go of it
+      if [ -z "$port" ] || [ "$try" -gt 3 ]; then port=$(free_port); fi
       if as "$BIN/pg_ctl" -D "$dir/data" -l "$dir/log" -w -t 30 -o "-p $port -k $socket" start >/dev/null </dev/null; then
         ok=1
         echo "$port" | as tee "$dir/port" >/dev/null
         break
       fi
-      grep -q 'Address already in use' "$dir/log" || break
+      grep -q 'Address already in use\|pre-existing shared memory' "$dir/log" || break
+      sleep 1
     done
     [ -n "$ok" ] || { tail -20 "$dir/log" >&2; exit 1; }
   fi

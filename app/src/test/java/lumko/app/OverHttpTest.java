@@ -48,6 +48,32 @@ class OverHttpTest extends ApplicationTest {
     }
 
     @Nested
+    class WhatIsServed {
+        @Test
+        void scriptsAndStylesAreKeptForGoodUnderAnAddressOfTheirOwn() {
+            SignedInClient client = as("mirela");
+            String page = client.get("/").body();
+            String style = page.replaceAll("(?s).*href=\"(/v-[0-9a-f]+/css/app.css)\".*", "$1");
+            HttpResponse<String> answer = client.get(style);
+            assertThat(answer.statusCode()).isEqualTo(200);
+            assertThat(answer.headers().firstValue("Cache-Control"))
+                    .hasValueSatisfying(kept -> assertThat(kept).contains("max-age=31536000", "immutable"));
+            String root = style.replace("/css/app.css", "");
+            // what a script imports is beside it
+            assertThat(client.get(root + "/js/walk/choosing.js").statusCode()).isEqualTo(200);
+            assertThat(client.get("/v-0/js/app.js").statusCode()).isEqualTo(404);
+        }
+
+        @Test
+        void whoTakesAnythingIsAskedToSignIn() {
+            HttpResponse<byte[]> answer = SignedInClient.nobody(port).bytes("/");
+            assertThat(answer.statusCode()).isEqualTo(302);
+            assertThat(answer.headers().firstValue("Location"))
+                    .hasValueSatisfying(where -> assertThat(where).endsWith("/login"));
+        }
+    }
+
+    @Nested
     class TakenWithYou {
         @Test
         void theWholeRecordAsJson() {

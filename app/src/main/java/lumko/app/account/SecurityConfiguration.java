@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import javax.sql.DataSource;
+import lumko.app.platform.Assets;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.support.JdbcTransactionManager;
@@ -13,8 +14,10 @@ import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -39,7 +42,8 @@ class SecurityConfiguration {
                                 "/js/**",
                                 "/css/**",
                                 "/fonts/**",
-                                "/icon.svg")
+                                "/icon.svg",
+                                Assets.ANY)
                         .permitAll()
                         .anyRequest()
                         .authenticated())
@@ -49,8 +53,11 @@ class SecurityConfiguration {
                         form.loginPage("/login").defaultSuccessUrl("/").failureHandler(SecurityConfiguration::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login"))
                 .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
-                        new HxRefreshHeaderAuthenticationEntryPoint(),
-                        request -> "true".equals(request.getHeader("HX-Request"))))
+                                new HxRefreshHeaderAuthenticationEntryPoint(),
+                                request -> "true".equals(request.getHeader("HX-Request")))
+                        // a client that takes anything is sent to sign in as a browser is
+                        .defaultAuthenticationEntryPointFor(
+                                new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();

@@ -24,16 +24,24 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class Edge {
     private final Speaker speaker;
+    private final Assets assets;
     private final Clock clock;
 
-    Edge(Speaker speaker, Clock clock) {
+    Edge(Speaker speaker, Assets assets, Clock clock) {
         this.speaker = speaker;
+        this.assets = assets;
         this.clock = clock;
     }
 
     @ModelAttribute("say")
     Words words() {
         return speaker.words();
+    }
+
+    /** Where scripts and styles are. */
+    @ModelAttribute("assets")
+    String assets() {
+        return assets.root();
     }
 
     @ModelAttribute("today")
@@ -119,6 +127,7 @@ class Edge {
 
     private String page(Model model, HttpServletRequest request, String title, String sentence) {
         model.addAttribute("say", speaker.words());
+        model.addAttribute("assets", assets.root());
         model.addAttribute("problem", title);
         model.addAttribute("sentence", sentence);
         boolean fragment = "true".equals(request.getHeader("HX-Request"));

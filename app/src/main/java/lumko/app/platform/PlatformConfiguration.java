@@ -1,6 +1,7 @@
 package lumko.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,8 +11,10 @@ import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.format.FormatterRegistry;
+import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.LocaleResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
 
@@ -28,10 +31,19 @@ class PlatformConfiguration {
         return new TradeWords();
     }
 
-    /** An id is written as ids are, and what no keyboard sends is refused everywhere. */
+    /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */
     @Bean
-    WebMvcConfigurer inputConfigurer(PlainInput plain) {
+    WebMvcConfigurer inputConfigurer(PlainInput plain, Assets assets) {
         return new WebMvcConfigurer() {
+            @Override
+            public void addResourceHandlers(ResourceHandlerRegistry registry) {
+                registry.addResourceHandler(assets.root() + "/**")
+                        .addResourceLocations("classpath:/static/")
+                        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365))
+                                .cachePublic()
+                                .immutable());
+            }
+
             @Override
             public void addFormatters(FormatterRegistry registry) {
                 registry.addConverter(

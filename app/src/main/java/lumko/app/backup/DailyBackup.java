@@ -1,0 +1,66 @@
+package lumko.app.backup;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.LocalTime;
+import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/** Once a day, by one of the copies that run, the database goes into a file; the last so many files are kept. */
+@Component
+@ConditionalOnExpression("!'${lumko.backup.folder:}'.isEmpty()")
+class DailyBackup implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
+
+    private final Scheduler scheduler;
+
+    DailyBackup(
+            DataSource dataSource,
+            @Value("${spring.datasource.url}") String url,
+            @Value("${spring.datasource.username}") String user,
+            @Value("${spring.datasource.password}") String password,
+            @Value("${lumko.backup.folder}") Path folder,
+            @Value("${lumko.backup.keep}") int keep,
+            @Value("${lumko.backup.at}") String at) {
+        Backups backups = new Backups(Database.of(url, user, password));
+        RecurringTask<Void> task = Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
+                .execute((instance, context) -> write(backups, folder, keep));
+        scheduler = Scheduler.create(dataSource).startTasks(task).threads(1).build();
+    }
+
+    private static void write(Backups backups, Path folder, int keep) {
+        try {
+            Backups.Written written = backups.writeInto(folder, keep);
+            LOG.info("backup {}: {} rows, {} bytes", written.file(), written.rows(), written.bytes());
+        } catch (BackupException | IOException | SQLException failed) {
+            // said loudly and tried again tomorrow; a backup by hand can be made at any time
+            LOG.error("the daily backup was not written", failed);
+        }
+    }
+
+    @Override
+    public void start() {
+        scheduler.start();
+    }
+
+    @Override
+    public void stop() {
+        scheduler.stop();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return scheduler.getSchedulerState().isStarted()
+                && !scheduler.getSchedulerState().isShuttingDown();
+    }
+}
