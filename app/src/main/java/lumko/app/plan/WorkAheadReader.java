@@ -205,11 +205,9 @@ class WorkAheadReader {
 
         private WorkAhead.FlatAhead flat(Turnover turnover, Flat record, Optional<OpenWork> open) {
             House house = record.house();
-            Climate climate = sensor.read(turnover.flatId())
-                    .orElseGet(() -> open.map(OpenWork::climate).orElse(Climate.REFERENCE));
-            Air air = new Air(climate, catalogue);
-            AirAhead ahead = new AirAhead(climate, catalogue);
-            Terms terms = terms(turnover, house, ahead.speeds(zero, HOURS_OF_AIR));
+            AirAhead ahead = airAhead(turnover.flatId(), open);
+            Air air = new Air(ahead.mean(), catalogue);
+            Terms terms = terms(turnover, house, ahead);
             Map<String, String> roomNames = record.rooms().stream()
                     .collect(Collectors.toMap(room -> room.id().toString(), lumko.app.house.Room::name));
             FlatWork work = open.map(
@@ -235,6 +233,18 @@ class WorkAheadReader {
                     asItStands,
                     open.filter(Reading::isNotBegun)
                             .map(sheet -> new WorkAhead.NotBegun(terms, paintFrom(sheet), air, minuteNow)));
+        }
+
+        /** By the last days of its sensor; else by what it says now, or what somebody noted. */
+        private AirAhead airAhead(UUID flatId, Optional<OpenWork> open) {
+            List<AirAhead.Past> lastDays = sensor.lastDays(flatId).stream()
+                    .map(reading -> new AirAhead.Past(LocalDateTime.ofInstant(reading.at(), zone), reading.climate()))
+                    .toList();
+            return AirAhead.learnt(lastDays, catalogue)
+                    .orElseGet(() -> new AirAhead(
+                            sensor.read(flatId)
+                                    .orElseGet(() -> open.map(OpenWork::climate).orElse(Climate.REFERENCE)),
+                            catalogue));
         }
 
         private static boolean isNotBegun(OpenWork sheet) {
@@ -269,7 +279,7 @@ class WorkAheadReader {
             return FlatWork.guessed(terms, flat.rooms().size(), catalogue.over(Figure.INSPECT, area), guess, catalogue);
         }
 
-        private Terms terms(Turnover turnover, House house, List<Double> speeds) {
+        private Terms terms(Turnover turnover, House house, AirAhead ahead) {
             int release = Math.max(minuteNow, minute(turnover.keysBackOn(), opens));
             Expected expected = expected(turnover);
             int due = turnover.dueOn()
@@ -284,7 +294,8 @@ class WorkAheadReader {
                     (int) expected.readyBefore(catalogue).toMinutes(),
                     access(house.id()),
                     lookedAfter.contains(house.id()) ? Optional.of(house.id().toString()) : Optional.empty(),
-                    speeds);
+                    ahead.speeds(zero, HOURS_OF_AIR),
+                    ahead.spread());
         }
 
         private static Expected expected(Turnover turnover) {

@@ -1,5 +1,6 @@
 package lumko.app.sheet;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.core.drying.Climate;
@@ -13,5 +14,10 @@ class NoRoomSensor implements RoomSensor {
     @Override
     public Optional<Climate> read(UUID flatId) {
         return Optional.empty();
+    }
+
+    @Override
+    public List<Reading> lastDays(UUID flatId) {
+        return List.of();
     }
 }

@@ -2,7 +2,10 @@ package lumko.core.schedule;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import lumko.core.activity.Wait;
 import lumko.core.activity.Wet;
 import lumko.core.drying.Climate;
@@ -13,16 +16,25 @@ import lumko.core.figure.Catalogue;
 import lumko.core.quantity.Temperature;
 
 /**
- * The air of a room over the coming hours, from what it is on average: warmest in the afternoon, coldest before dawn, cooler at
- * night while the heating is turned down. The moisture in it stays the same, so cold hours are damp ones.
+ * The air of a room over the coming hours: warmest in the afternoon, coldest before dawn. From the last days of a sensor, where
+ * there is one, else from what the air is on average. The moisture in it stays the same, so cold hours are damp ones.
  *
- * <p><i>Accuracy</i>: a daily swing of a heated or closed room is taken to be 1.5 K either way, 1 K more down at night from
- * October to April (ASSUMPTION; a flat with sun on the windows swings more).
+ * <p><i>Accuracy</i>: what is learnt from the last days goes on as they were, with the spread of their means from day to day,
+ * half a kelvin at least. Without them a daily swing of a heated or closed room is taken to be 1.5 K either way, twice that with
+ * a window open, 1 K more down at night from October to April, and the mean uncertain by 1.5 K (ASSUMPTION; a flat with sun on
+ * the windows swings more).
  */
 public final class AirAhead {
     private static final int WARMEST_HOUR = 15;
     private static final double SWING_K = 1.5;
+    private static final double WINDOW_OPEN = 2;
     private static final double SETBACK_K = 1;
+    private static final double USUAL_SPREAD_K = 1.5;
+    private static final double LEAST_SPREAD_K = 0.5;
+    private static final double MOST_SWING_K = 8;
+    /** A day at least has to be known before its swing is. */
+    private static final int LEAST_HOURS = 24;
+
     private static final int HEATED_FROM = 10;
     private static final int HEATED_TO = 4;
     private static final int DAY_BEGINS = 6;
@@ -37,24 +49,111 @@ public final class AirAhead {
     private static final Wait COAT = new Wait(Wet.of(DryingMaterial.EMULSION), Purpose.RECOAT);
 
     private final Climate mean;
+    private final double swing;
+    private final double setback;
+    private final double spread;
     private final Catalogue figures;
+
+    /** What a sensor said at a moment. */
+    public record Past(LocalDateTime at, Climate climate) {}
+
+    private AirAhead(Climate mean, double swing, double setback, double spread, Catalogue figures) {
+        this.mean = mean;
+        this.swing = swing;
+        this.setback = setback;
+        this.spread = spread;
+        this.figures = figures;
+    }
 
     /**
      * @param mean the air as it was noted or read, taken for the mean of a day
      */
     public AirAhead(Climate mean, Catalogue figures) {
-        this.mean = mean;
-        this.figures = figures;
+        this(
+                mean,
+                mean.air() == Climate.Air.MOVING ? WINDOW_OPEN * SWING_K : SWING_K,
+                SETBACK_K,
+                USUAL_SPREAD_K,
+                figures);
+    }
+
+    /**
+     * From the last days of a sensor; empty if they are less than one.
+     *
+     * @param lastDays hour by hour
+     */
+    public static Optional<AirAhead> learnt(List<Past> lastDays, Catalogue figures) {
+        if (lastDays.size() < LEAST_HOURS) {
+            return Optional.empty();
+        }
+        double celsius =
+                lastDays.stream().mapToDouble(AirAhead::celsius).average().orElseThrow();
+        double vapour = lastDays.stream()
+                .mapToDouble(past -> past.climate().humidity().asShare()
+                        * Climate.saturationPressure(past.climate().temperature()))
+                .average()
+                .orElseThrow();
+        double percent = 100 * vapour / Climate.saturationPressure(Temperature.ofCelsius(celsius));
+        // the first harmonic of the day
+        double swing = 2
+                * lastDays.stream()
+                        .mapToDouble(past -> (celsius(past) - celsius) * Math.cos(angle(past.at())))
+                        .average()
+                        .orElseThrow();
+        return Optional.of(new AirAhead(
+                Climate.of(
+                        celsius,
+                        Math.min(DAMPEST_PCT, percent),
+                        lastDays.getLast().climate().air()),
+                Math.clamp(swing, 0, MOST_SWING_K),
+                0,
+                Math.max(LEAST_SPREAD_K, spreadOfDays(lastDays, celsius)),
+                figures));
+    }
+
+    private static double spreadOfDays(List<Past> lastDays, double celsius) {
+        double[] means = lastDays.stream()
+                .collect(Collectors.groupingBy(
+                        past -> past.at().toLocalDate(), Collectors.averagingDouble(AirAhead::celsius)))
+                .values()
+                .stream()
+                .mapToDouble(Double::doubleValue)
+                .toArray();
+        return means.length < 2
+                ? USUAL_SPREAD_K
+                : Math.sqrt(Arrays.stream(means)
+                                .map(mean -> (mean - celsius) * (mean - celsius))
+                                .sum()
+                        / (means.length - 1));
+    }
+
+    private static double celsius(Past past) {
+        return past.climate().temperature().inCelsius();
+    }
+
+    private static double angle(LocalDateTime moment) {
+        return (moment.getHour() + 0.5 - WARMEST_HOUR) / 24 * 2 * Math.PI;
+    }
+
+    /** The mean of a day. */
+    public Climate mean() {
+        return mean;
+    }
+
+    /** How far off drying may be because the air may turn out otherwise: the standard deviation of its logarithm. */
+    public double spread() {
+        double warmer = speed(with(mean.temperature().inCelsius() + spread));
+        double colder = speed(with(mean.temperature().inCelsius() - spread));
+        return Math.log(warmer / colder) / 2;
     }
 
     /** The air in the hour that begins at a moment. */
     public Climate at(LocalDateTime moment) {
-        double angle = (moment.getHour() + 0.5 - WARMEST_HOUR) / 24 * 2 * Math.PI;
         int month = moment.getMonthValue();
         boolean isHeated = month >= HEATED_FROM || month <= HEATED_TO;
         boolean isNight = moment.getHour() < DAY_BEGINS || moment.getHour() >= DAY_ENDS;
         double celsius =
-                mean.temperature().inCelsius() + SWING_K * Math.cos(angle) - (isHeated && isNight ? SETBACK_K : 0);
+                mean.temperature().inCelsius() + swing * Math.cos(angle(moment)) - (isHeated && isNight ? setback : 0);
         return with(celsius);
     }
 

@@ -74,6 +74,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
      *
      * @param skill what its painter must have: to look after the house; empty if nobody does
      * @param speeds how fast it dries in it by the hour, 1 as in the air that waits are reckoned in
+     * @param airSpread how far off that may be: the standard deviation of its logarithm
      */
     public record Terms(
             String id,
@@ -84,7 +85,8 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
             int cure,
             List<Span> access,
             Optional<String> skill,
-            List<Double> speeds) {
+            List<Double> speeds,
+            double airSpread) {
         public Terms {
             access = List.copyOf(access);
             speeds = List.copyOf(speeds);
@@ -198,7 +200,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
                     .max()
                     .orElse(0);
             int earliest = Math.max(dryFrom, paintFrom.getOrDefault(activity.paint(), 0));
-            Spread spread = new Spread(MINUTES_SPREAD, drying(activity, air));
+            Spread spread = new Spread(MINUTES_SPREAD, Math.hypot(drying(activity, air), terms.airSpread()));
             for (int part = 0; part < count; part++) {
                 int piece = rounded((double) minutes * (part + 1) / count) - rounded((double) minutes * part / count);
                 making.add(
@@ -235,7 +237,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
     /** The walk through a flat and what may come of it. */
     public static FlatWork guessed(Terms terms, int rooms, Duration walk, Guess guess, Catalogue figures) {
         Making making = new Making(terms);
-        Spread unsure = new Spread(guess.spread(), MINUTES_SPREAD);
+        Spread unsure = new Spread(guess.spread(), Math.hypot(MINUTES_SPREAD, terms.airSpread()));
         String last = terms.id() + "/walk";
         making.add(last, "WALK", rounded(walk.toSeconds() / 60.0), 0, 0, new Piece(Kind.WALK, "", 0, 1, unsure));
         int most = rounded(figures.value(Figure.AT_ONE_GO));

@@ -44,7 +44,7 @@ class FlatWorkTest {
     private static final Wet COAT = Wet.of(DryingMaterial.EMULSION);
     private static final int COAT_DRIES =
             (int) AIR.likely(new Wait(COAT, Purpose.RECOAT)).toMinutes();
-    private static final Terms TERMS = new Terms("F", 0, 0, 2880, 1, 0, List.of(), Optional.of("house"), List.of());
+    private static final Terms TERMS = new Terms("F", 0, 0, 2880, 1, 0, List.of(), Optional.of("house"), List.of(), 0);
 
     private static Activity activity(String id, double minutes) {
         return Activity.of(
