@@ -57,6 +57,15 @@ alter table event add constraint event_kind_check check (kind in (
 
 create index event_done on event (organisation_id, done_at);
 
+-- What pages and plans ask for by something else than its own key.
+
+create index sheet_flat_made on sheet (flat_id, made_at);
+create index sheet_turnover on sheet (turnover_id);
+create index sheet_made on sheet (organisation_id, made_at);
+create index coat_sheet on coat (sheet_id) where sheet_id is not null;
+create index coat_colour on coat (colour_id) where colour_id is not null;
+create index wall_visit_turnover on wall_visit (turnover_id);
+
 -- What has to be bought for a wall is there from this day on; nothing waits for it, where nothing is said.
 
 alter table sheet_wall

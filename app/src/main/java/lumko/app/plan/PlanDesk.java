@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,13 +22,10 @@ import lumko.app.account.Role;
 import lumko.app.figure.Figures;
 import lumko.app.house.Houses;
 import lumko.app.house.Turnover;
-import lumko.app.plan.PlanView.Column;
-import lumko.app.plan.PlanView.Drawing;
 import lumko.app.plan.PlanView.FlatStory;
 import lumko.app.plan.PlanView.Line;
 import lumko.app.plan.PlanView.Offer;
 import lumko.app.plan.PlanView.Person;
-import lumko.app.plan.PlanView.Stroke;
 import lumko.app.plan.Strokes.Together;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
@@ -44,12 +40,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class PlanDesk {
-    private static final double LEFT = 86;
-    private static final double LANE = 52;
-    private static final double STROKE = 46;
-    private static final double BETWEEN = 20;
-    private static final int MOST_LANES = 3;
-    private static final double WORD_FROM = 8.5;
     private static final String[] DASHES = {"", "7 4", "2 4", "10 3 2 3", "14 4", "4 2"};
     private static final int LONGEST_CHAIN = 8;
     /** Of a house that never works: the day is drawn all the same. */
@@ -113,6 +103,16 @@ class PlanDesk {
             this.days = days;
             this.hour = hour;
         }
+
+        /** Workdays that are drawn. */
+        int days() {
+            return days;
+        }
+
+        /** How high an hour of work is. */
+        double hour() {
+            return hour;
+        }
     }
 
     /**
@@ -163,13 +163,14 @@ class PlanDesk {
         private final Set<UUID> ticked;
         private final Set<String> settled;
         private final Optional<UUID> chosen;
+        private final PlanSpeech speech = new PlanSpeech(words, now, doors, personOf);
 
         Laying(Zoom zoom, Optional<UUID> wanted, Optional<UUID> offer) {
             this.zoom = zoom;
             Set<String> letters = new HashSet<>();
             for (People.Colleague each : people.all()) {
                 if (each.active() && each.role() != Role.OFFICE) {
-                    String letter = letter(each.name(), letters);
+                    String letter = shortest(each.name(), letters);
                     personOf.put(
                             each.id(),
                             new Person(each.id(), letter, each.name(), DASHES[personOf.size() % DASHES.length]));
@@ -195,7 +196,7 @@ class PlanDesk {
             chosen = wanted.filter(standing::containsKey).or(this::latest);
         }
 
-        private static String letter(String name, Set<String> taken) {
+        private static String shortest(String name, Set<String> taken) {
             for (int i = 1; i <= name.length(); i++) {
                 String letters = name.substring(0, i);
                 if (taken.add(letters)) {
@@ -208,21 +209,37 @@ class PlanDesk {
         private Optional<UUID> latest() {
             return standing.values().stream()
                     .filter(row -> row.dueAt != null)
-                    .max(Comparator.comparing((PlannedFlatRow row) -> lateness(row))
+                    .max(Comparator.comparing((PlannedFlatRow row) -> PlanSpeech.lateness(row))
                             .thenComparing(row -> row.dueAt, Comparator.reverseOrder()))
                     .map(row -> row.flatId);
         }
 
-        private static Duration lateness(PlannedFlatRow row) {
-            return row.dueAt == null || !row.readyAt.isAfter(row.dueAt)
-                    ? Duration.ZERO
-                    : Duration.between(row.dueAt, row.readyAt);
+        /** What is looked at over the plan in force. */
+        private List<PieceRow> looked() {
+            return shown.filter(plan -> inForce.isPresent())
+                    .map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id()))
+                    .orElse(List.of());
         }
 
         PlanView view() {
             List<Together> strokes = Strokes.of(drawnPieces);
             return new PlanView(
-                    drawing(strokes),
+                    new PlanDrawing(
+                                    zoom,
+                                    words,
+                                    now,
+                                    today,
+                                    personOf,
+                                    drawnPieces,
+                                    standing,
+                                    ticked,
+                                    settled,
+                                    chosen,
+                                    speech)
+                            .drawing(
+                                    strokes,
+                                    looked(),
+                                    Shift.wholeDay(figures.catalogue()).orElse(NO_HOURS)),
                     lines(strokes),
                     chosen.map(standing::get).filter(Objects::nonNull).map(this::story),
                     offered.stream().map(this::offer).toList(),
@@ -260,7 +277,7 @@ class PlanDesk {
                     .filter(piece -> isAhead(piece, MONTH_DAYS))
                     .toList();
             long days = ahead.stream()
-                    .map(piece -> piece.personId + "/" + day(piece.beginsAt))
+                    .map(piece -> piece.personId + "/" + speech.day(piece.beginsAt))
                     .distinct()
                     .count();
             Map<UUID, Volume> paint = sheets.paint(ahead.stream()
@@ -281,272 +298,7 @@ class PlanDesk {
             return piece.beginsAt.isBefore(until) && piece.endsAt().isAfter(now) && !piece.isDone(ticked);
         }
 
-        private LocalDate day(Instant moment) {
-            return LocalDate.ofInstant(moment, words.zone());
-        }
-
-        // ---- drawing
-
-        private Drawing drawing(List<Together> strokes) {
-            Set<LocalDate> worked =
-                    drawnPieces.stream().map(piece -> day(piece.beginsAt)).collect(Collectors.toSet());
-            Shift hours = Shift.wholeDay(figures.catalogue()).orElse(NO_HOURS);
-            boolean isOver = LocalTime.ofInstant(now, words.zone()).isAfter(hours.to());
-            TimeScale scale = new TimeScale(
-                    isOver ? today.plusDays(1) : today, zoom.days, worked, hours, words.zone(), zoom.hour);
-            List<UUID> order = standing.values().stream()
-                    .sorted(Comparator.comparing((PlannedFlatRow row) -> row.dueAt == null)
-                            .thenComparing(row -> Optional.ofNullable(row.dueAt).orElse(row.readyAt))
-                            .thenComparing(row -> row.flatId))
-                    .map(row -> row.flatId)
-                    .toList();
-            List<Together> visible = strokes.stream()
-                    .filter(stroke -> scale.shows(stroke.from(), stroke.dry()))
-                    .toList();
-            Map<UUID, Integer> lanes = new HashMap<>();
-            Map<Together, Integer> laneOf = lanes(visible, scale, lanes);
-            Map<UUID, Double> xOf = new HashMap<>();
-            Map<UUID, Double> widthOf = new HashMap<>();
-            double x = LEFT;
-            for (UUID flat : order) {
-                double width = Math.max(2, lanes.getOrDefault(flat, 1)) * LANE + BETWEEN - 8;
-                xOf.put(flat, x);
-                widthOf.put(flat, width);
-                x += width;
-            }
-            Set<String> chain = chosen.map(standing::get).map(this::keysOfChain).orElse(Set.of());
-            List<Stroke> drawnStrokes = visible.stream()
-                    .map(stroke -> stroke(stroke, scale, xOf, laneOf.getOrDefault(stroke, 0), chain))
-                    .toList();
-            List<Stroke> ghosts = shown.filter(plan -> inForce.isPresent())
-                    .map(plan -> ghosts(plan, scale, xOf))
-                    .orElse(List.of());
-            List<PlanView.Day> days = new ArrayList<>();
-            List<PlanView.Band> bands = new ArrayList<>();
-            List<PlanView.Hour> ticks = new ArrayList<>();
-            for (TimeScale.Stretch stretch : scale.stretches()) {
-                if (stretch.isBand()) {
-                    boolean isLong =
-                            Duration.between(stretch.from(), stretch.to()).toHours() > 30;
-                    bands.add(new PlanView.Band(
-                            stretch.y(), stretch.height(), words.say(isLong ? "plan.weekend" : "plan.night")));
-                } else {
-                    days.add(new PlanView.Day(words.day(stretch.day()), stretch.y()));
-                    ticks.addAll(hours(stretch));
-                }
-            }
-            boolean isNow = scale.shows(now, now.plusSeconds(1));
-            return new Drawing(
-                    x + 10,
-                    scale.height(),
-                    order.stream()
-                            .map(flat -> column(
-                                    Objects.requireNonNull(standing.get(flat)),
-                                    scale,
-                                    xOf.getOrDefault(flat, 0.0),
-                                    widthOf.getOrDefault(flat, 0.0)))
-                            .toList(),
-                    days,
-                    bands,
-                    ticks,
-                    drawnStrokes,
-                    ghosts,
-                    ways(visible, drawnStrokes),
-                    isNow ? Optional.of(scale.at(now)) : Optional.empty(),
-                    words.clock(now),
-                    Kept.write(scale.stretches().stream()
-                            .map(stretch -> Map.of(
-                                    "y", stretch.y(),
-                                    "height", stretch.height(),
-                                    "from", stretch.from().toEpochMilli(),
-                                    "to", stretch.to().toEpochMilli()))
-                            .toList()));
-        }
-
-        private List<PlanView.Hour> hours(TimeScale.Stretch stretch) {
-            List<PlanView.Hour> hours = new ArrayList<>();
-            int step = zoom == Zoom.WEEK ? 2 : 4;
-            for (int hour = 0; hour < 24 && zoom != Zoom.MONTH; hour += step) {
-                Instant at = stretch.day().atTime(hour, 0).atZone(words.zone()).toInstant();
-                if (at.isAfter(stretch.from().plusSeconds(3500)) && at.isBefore(stretch.to())) {
-                    hours.add(new PlanView.Hour(words.clock(at), stretch.at(at)));
-                }
-            }
-            return hours;
-        }
-
-        /** Strokes and what they leave wet do not lie on each other as long as there are lanes. */
-        private Map<Together, Integer> lanes(List<Together> visible, TimeScale scale, Map<UUID, Integer> count) {
-            Map<Together, Integer> laneOf = new HashMap<>();
-            Map<UUID, double[]> until = new HashMap<>();
-            for (Together stroke : visible) {
-                double[] free = until.computeIfAbsent(stroke.flatId(), flat -> new double[MOST_LANES]);
-                double y = scale.at(stroke.from());
-                int lane = 0;
-                for (int i = 0; i < MOST_LANES; i++) {
-                    if (free[i] <= y + 0.5) {
-                        lane = i;
-                        break;
-                    }
-                    lane = free[i] < free[lane] ? i : lane;
-                }
-                free[lane] = scale.at(stroke.to()) + 1;
-                laneOf.put(stroke, lane);
-                count.merge(stroke.flatId(), lane + 1, Math::max);
-            }
-            return laneOf;
-        }
-
-        private Stroke stroke(Together stroke, TimeScale scale, Map<UUID, Double> xOf, int lane, Set<String> chain) {
-            double y = scale.at(stroke.from());
-            double end = scale.at(stroke.to());
-            double dry = scale.at(stroke.dry());
-            boolean isDone = stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked));
-            return new Stroke(
-                    stroke.pieces().getFirst().key,
-                    stroke.flatId(),
-                    xOf.getOrDefault(stroke.flatId(), 0.0) + 8 + lane * LANE,
-                    y,
-                    STROKE,
-                    Math.max(3, end - y),
-                    Math.max(0, dry - end),
-                    letter(stroke.personId()),
-                    end - y >= WORD_FROM ? word(stroke.kind()) : "",
-                    title(stroke),
-                    isDone,
-                    stroke.pieces().stream().anyMatch(piece -> chain.contains(piece.beginsAt + piece.kind)),
-                    stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key)),
-                    stroke.pieces().getFirst().stepId == null);
-        }
-
-        private String letter(UUID person) {
-            return Optional.ofNullable(personOf.get(person)).map(Person::letter).orElse("?");
-        }
-
-        private String name(UUID person) {
-            return Optional.ofNullable(personOf.get(person)).map(Person::name).orElse("");
-        }
-
-        private String flat(UUID flat) {
-            return Objects.requireNonNull(doors.get(flat)).name();
-        }
-
-        /** A piece of work in few letters. */
-        private String word(String kind) {
-            return words.say("step." + kind)
-                    .split("[ ,]")[0]
-                    .toLowerCase(words.units().locale());
-        }
-
-        private String what(Together stroke) {
-            String kinds = stroke.kinds().stream().limit(3).map(this::said).collect(Collectors.joining(", "));
-            String more = stroke.kinds().size() > 3
-                    ? ", " + words.say("plan.more", stroke.kinds().size() - 3)
-                    : "";
-            String rooms = String.join(", ", stroke.rooms());
-            return kinds + more + (rooms.isEmpty() ? "" : " (" + rooms + ")");
-        }
-
-        private String said(String kind) {
-            return words.say("step." + kind);
-        }
-
-        private String title(Together stroke) {
-            return words.say(
-                    "plan.stroke",
-                    flat(stroke.flatId()),
-                    name(stroke.personId()),
-                    words.moment(stroke.from(), now),
-                    words.clock(stroke.to()),
-                    what(stroke));
-        }
-
-        private Set<String> keysOfChain(PlannedFlatRow row) {
-            return Kept.chain(row.chain).stream()
-                    .map(held -> held.beginsAt() + held.kind())
-                    .collect(Collectors.toSet());
-        }
-
-        private List<Stroke> ghosts(PlanRow plan, TimeScale scale, Map<UUID, Double> xOf) {
-            Set<String> same = drawnPieces.stream()
-                    .map(piece -> piece.key + piece.personId + piece.beginsAt)
-                    .collect(Collectors.toSet());
-            List<PieceRow> moved = pieces.findByPlanIdOrderByBeginsAt(plan.id()).stream()
-                    .filter(piece -> !same.contains(piece.key + piece.personId + piece.beginsAt))
-                    .toList();
-            List<Together> strokes = Strokes.of(moved).stream()
-                    .filter(stroke -> scale.shows(stroke.from(), stroke.to()))
-                    .toList();
-            Map<Together, Integer> laneOf = lanes(strokes, scale, new HashMap<>());
-            return strokes.stream()
-                    .map(stroke -> stroke(stroke, scale, xOf, laneOf.getOrDefault(stroke, 0), Set.of()))
-                    .toList();
-        }
-
-        private List<PlanView.Way> ways(List<Together> strokes, List<Stroke> drawnStrokes) {
-            Map<UUID, StringBuilder> points = new LinkedHashMap<>();
-            for (int i = 0; i < strokes.size(); i++) {
-                Stroke stroke = drawnStrokes.get(i);
-                double middle = stroke.x() + stroke.width() / 2;
-                points.computeIfAbsent(strokes.get(i).personId(), person -> new StringBuilder())
-                        .append(Math.round(middle))
-                        .append(',')
-                        .append(Math.round(stroke.y()))
-                        .append(' ')
-                        .append(Math.round(middle))
-                        .append(',')
-                        .append(Math.round(stroke.y() + stroke.height()))
-                        .append(' ');
-            }
-            return points.entrySet().stream()
-                    .map(way -> new PlanView.Way(
-                            letter(way.getKey()),
-                            way.getValue().toString().strip(),
-                            Optional.ofNullable(personOf.get(way.getKey()))
-                                    .map(Person::dash)
-                                    .orElse("")))
-                    .toList();
-        }
-
-        private Column column(PlannedFlatRow row, TimeScale scale, double x, double width) {
-            Optional<Instant> due = Optional.ofNullable(row.dueAt);
-            boolean isLate = !lateness(row).isZero();
-            Houses.Door door = Objects.requireNonNull(doors.get(row.flatId));
-            return new Column(
-                    row.flatId,
-                    door.house().name(),
-                    String.valueOf(door.number()),
-                    due.map(moment -> words.day(day(moment))).orElse(""),
-                    x,
-                    width,
-                    chosen.filter(row.flatId::equals).isPresent(),
-                    isLate,
-                    isLate ? words.say("plan.lateBy", words.duration(lateness(row))) : "",
-                    due.filter(moment -> scale.shows(moment, moment.plusSeconds(1)))
-                            .map(scale::at),
-                    scale.shows(row.readyAt, row.readyAt.plusSeconds(1))
-                            ? Optional.of(scale.at(row.readyAt))
-                            : Optional.empty(),
-                    scale.shows(row.readyAt, row.curedAt) ? Optional.of(scale.at(row.curedAt)) : Optional.empty(),
-                    heading(row));
-        }
-
         // ---- words
-
-        private String heading(PlannedFlatRow row) {
-            String flat = flat(row.flatId);
-            if (row.dueAt == null) {
-                return words.say("plan.ready", flat, words.moment(row.readyAt, now));
-            }
-            Duration late = lateness(row);
-            return late.isZero()
-                    ? words.say(
-                            "plan.inTime",
-                            flat,
-                            words.moment(row.readyAt, now),
-                            words.duration(Duration.between(row.readyAt, row.dueAt)))
-                    : words.say("plan.isLate", flat, words.duration(late));
-        }
 
         private List<Line> lines(List<Together> strokes) {
             Instant end = today.plusDays(zoom.days * 7L / 5 + 2)
@@ -559,12 +311,12 @@ class PlanDesk {
                     .map(stroke -> new Line(
                             stroke.pieces().getFirst().key,
                             stroke.flatId(),
-                            words.day(day(stroke.from())),
+                            words.day(speech.day(stroke.from())),
                             words.clock(stroke.from()),
                             words.clock(stroke.to()),
-                            name(stroke.personId()),
-                            flat(stroke.flatId()),
-                            what(stroke),
+                            speech.name(stroke.personId()),
+                            speech.flat(stroke.flatId()),
+                            speech.what(stroke),
                             stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), now) : "",
                             stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
                             stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key))))
@@ -574,8 +326,8 @@ class PlanDesk {
         private FlatStory story(PlannedFlatRow row) {
             return new FlatStory(
                     row.flatId,
-                    flat(row.flatId),
-                    heading(row),
+                    speech.flat(row.flatId),
+                    speech.heading(row),
                     Optional.ofNullable(row.chance)
                             .map(chance -> words.say("plan.chance", words.chance(chance)))
                             .orElse(""),
@@ -607,9 +359,10 @@ class PlanDesk {
             leg(mine.stream().filter(piece -> !isWalk(piece)).toList(), "leg.WORK")
                     .ifPresent(legs::add);
             legs.add(new PlanView.Leg(words.say("leg.DRY"), words.moment(row.readyAt, now), ""));
-            legs.add(new PlanView.Leg(words.say("leg.INSPECTION"), words.day(day(row.readyAt)), words.say("leg.lead")));
+            legs.add(new PlanView.Leg(
+                    words.say("leg.INSPECTION"), words.day(speech.day(row.readyAt)), words.say("leg.lead")));
             if (row.curedAt.isAfter(row.readyAt)) {
-                legs.add(new PlanView.Leg(words.say("leg.CURED"), words.day(day(row.curedAt)), ""));
+                legs.add(new PlanView.Leg(words.say("leg.CURED"), words.day(speech.day(row.curedAt)), ""));
             }
             turnover.flatMap(Turnover::viewingOn)
                     .ifPresent(on -> legs.add(new PlanView.Leg(words.say("leg.VIEWING"), words.day(on), office)));
@@ -626,8 +379,10 @@ class PlanDesk {
                     .map(PieceRow::endsAt)
                     .max(Comparator.naturalOrder())
                     .orElseThrow();
-            String who =
-                    some.stream().map(piece -> name(piece.personId)).distinct().collect(Collectors.joining(", "));
+            String who = some.stream()
+                    .map(piece -> speech.name(piece.personId))
+                    .distinct()
+                    .collect(Collectors.joining(", "));
             String from = words.moment(some.getFirst().beginsAt, now);
             return Optional.of(new PlanView.Leg(words.say(name), from + "–" + words.moment(last, now), who));
         }
@@ -669,7 +424,7 @@ class PlanDesk {
                     .limit(6)
                     .map(row -> words.say(
                             moved(row).isNegative() ? "plan.sooner" : "plan.later",
-                            flat(row.flatId),
+                            speech.flat(row.flatId),
                             words.duration(moved(row).abs())))
                     .toList();
         }
