@@ -9,20 +9,18 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalTime;
 import javax.sql.DataSource;
+import lumko.app.platform.ScheduledWork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
-import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /** Once a day, by one of the copies that run, the database goes into a file; the last so many files are kept. */
 @Component
 @ConditionalOnExpression("!'${lumko.backup.folder:}'.isEmpty()")
-class DailyBackup implements SmartLifecycle {
+class DailyBackup extends ScheduledWork {
     private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
-
-    private final Scheduler scheduler;
 
     DailyBackup(
             DataSource dataSource,
@@ -32,10 +30,13 @@ class DailyBackup implements SmartLifecycle {
             @Value("${lumko.backup.folder}") Path folder,
             @Value("${lumko.backup.keep}") int keep,
             @Value("${lumko.backup.at}") String at) {
-        Backups backups = new Backups(Database.of(url, user, password));
+        super(scheduler(dataSource, new Backups(Database.of(url, user, password)), folder, keep, at), true);
+    }
+
+    private static Scheduler scheduler(DataSource dataSource, Backups backups, Path folder, int keep, String at) {
         RecurringTask<Void> task = Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
                 .execute((instance, context) -> write(backups, folder, keep));
-        scheduler = Scheduler.create(dataSource).startTasks(task).threads(1).build();
+        return Scheduler.create(dataSource).startTasks(task).threads(1).build();
     }
 
     private static void write(Backups backups, Path folder, int keep) {
@@ -46,21 +47,5 @@ class DailyBackup implements SmartLifecycle {
             // said loudly and tried again tomorrow; a backup by hand can be made at any time
             LOG.error("the daily backup was not written", failed);
         }
-    }
-
-    @Override
-    public void start() {
-        scheduler.start();
-    }
-
-    @Override
-    public void stop() {
-        scheduler.stop();
-    }
-
-    @Override
-    public boolean isRunning() {
-        return scheduler.getSchedulerState().isStarted()
-                && !scheduler.getSchedulerState().isShuttingDown();
     }
 }

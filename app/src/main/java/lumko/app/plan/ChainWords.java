@@ -63,7 +63,7 @@ final class ChainWords {
                         ? words.say("chain.hands", held.person(), free)
                         : words.say("chain.handsElsewhere", held.person(), held.byFlat(), free);
             case KEYS -> words.say("chain.keys", free);
-            case PAINT -> words.say("chain.paint", free);
+            case PAINT -> words.say(held.awaitsPaint() ? "chain.paintComes" : "chain.paint", free);
             case SETTLED -> words.say("chain.settled");
             case CHOSEN -> words.say("chain.chosen", free);
         };

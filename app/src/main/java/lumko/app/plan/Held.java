@@ -9,6 +9,7 @@ import lumko.core.plan.Chain;
  *
  * @param kind of the piece
  * @param held what it waited for last
+ * @param awaitsPaint whether it waited for paint to come, where it was paint or something put on before
  * @param byKind kind of the piece it waited for; empty where it was none
  * @param byFlat the flat of that piece, where it is another
  * @param free the moment from which it could have been begun but for hours
@@ -21,6 +22,7 @@ record Held(
         Instant beginsAt,
         Instant endsAt,
         Chain.Held held,
+        boolean awaitsPaint,
         String byKind,
         String byFlat,
         Instant free,

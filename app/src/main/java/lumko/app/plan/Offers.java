@@ -243,6 +243,7 @@ class Offers {
                     ahead.instant(start),
                     ahead.instant(start + step.minutes()),
                     link.held(),
+                    pieces.get(s).awaitsPaint(),
                     by < 0 ? "" : steps.get(by).name(),
                     isOfOther ? ahead.flats().get(flatOf.get(by)).name() : "",
                     ahead.instant(link.free()),

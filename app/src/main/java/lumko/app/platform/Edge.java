@@ -69,13 +69,13 @@ class Edge {
     @ExceptionHandler
     @ResponseStatus(HttpStatus.FORBIDDEN)
     String notAllowed(NotAllowedException refused, Model model, HttpServletRequest request) {
-        return page(model, request, "problem.notAllowed", speaker.words().say(refused.key(), refused.args()));
+        return page(model, request, "problem.notAllowed", refused.sentence(speaker.words()));
     }
 
     @ExceptionHandler
     @ResponseStatus(HttpStatus.CONFLICT)
     String notNow(NotNowException refused, Model model, HttpServletRequest request) {
-        return page(model, request, "problem.notNow", speaker.words().say(refused.key(), refused.args()));
+        return page(model, request, "problem.notNow", refused.sentence(speaker.words()));
     }
 
     @ExceptionHandler({

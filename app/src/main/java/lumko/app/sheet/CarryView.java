@@ -47,9 +47,11 @@ public final class CarryView {
     /** How many paints, and whether any has to be bought. */
     public String summary() {
         long bought = sheet.paints().stream().filter(PaintNeed::isBought).count();
-        return bought == 0
-                ? words.say("carry.paints", sheet.paints().size())
-                : words.say("carry.paintsToBuy", sheet.paints().size(), bought);
+        int paints = sheet.paints().size();
+        if (paints == 1) {
+            return words.say(bought == 0 ? "carry.paint1" : "carry.paint1ToBuy");
+        }
+        return bought == 0 ? words.say("carry.paints", paints) : words.say("carry.paintsToBuy", paints, bought);
     }
 
     /**
@@ -65,7 +67,7 @@ public final class CarryView {
                 .filter(PaintNeed::isBought)
                 .map(need -> new ToBuy(
                         need.paint().key(),
-                        name(need),
+                        need.paint().name(),
                         need.hereOn().map(LocalDate::toString).orElse("")))
                 .toList();
     }

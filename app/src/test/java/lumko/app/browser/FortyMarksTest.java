@@ -29,10 +29,12 @@ import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
 import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** An empty flat from keys back to a swept floor, on a phone: forty marks in three rooms. */
+@Tag("slow")
 class FortyMarksTest extends BrowserTest {
     @Autowired
     Walks walks;

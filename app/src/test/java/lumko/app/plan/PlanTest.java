@@ -46,6 +46,7 @@ import lumko.core.plan.Rules;
 import lumko.core.plan.Workload;
 import lumko.core.quantity.Volume;
 import lumko.core.repair.Mark;
+import lumko.core.turnover.FlatWork;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -101,6 +102,9 @@ class PlanTest extends ApplicationTest {
 
     @Autowired
     PieceRepository pieces;
+
+    @Autowired
+    PlannedFlatRepository flats;
 
     @Autowired
     SearchRepository searches;
@@ -303,6 +307,14 @@ class PlanTest extends ApplicationTest {
                         .filter(step ->
                                 painting.stream().anyMatch(id -> step.id().equals(id + "#0")))
                         .toList();
+                assertThat(ahead.pieces().stream()
+                                .filter(FlatWork.Piece::awaitsPaint)
+                                .toList())
+                        .hasSameSizeAs(waiting);
+                look();
+                assertThat(asLead(() -> flats.findByPlanId(inForce().id())).stream()
+                                .map(row -> row.chain))
+                        .anyMatch(chain -> chain.contains("\"awaitsPaint\":true"));
                 assertThat(waiting)
                         .isNotEmpty()
                         .allSatisfy(step ->

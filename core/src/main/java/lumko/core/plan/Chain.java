@@ -67,6 +67,11 @@ public final class Chain {
         return chain;
     }
 
+    /** Who comes in the morning is on the way first: that is no pause. */
+    private static int pause(int free, int start, int way) {
+        return Math.max(0, start - way - free);
+    }
+
     private Link link(int s) {
         int start = board.start[s];
         if (net.lockedStart[s] >= 0) {
@@ -101,6 +106,8 @@ public final class Chain {
         board.take(s);
         int could = board.begin(s, p, from, handsFree, free);
         board.put(s, p, start);
-        return could < start ? new Link(s, Held.CHOSEN, -1, could, 0) : new Link(s, held, by, free, start - free);
+        return could < start
+                ? new Link(s, Held.CHOSEN, -1, could, 0)
+                : new Link(s, held, by, free, pause(free, start, way));
     }
 }

@@ -59,8 +59,9 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
      *
      * @param activity its id; empty for the walk and what is guessed
      * @param part which of its pieces, from 0
+     * @param awaitsPaint whether it is paint that it cannot begin before, rather than something that dries
      */
-    public record Piece(Kind kind, String activity, int part, int parts, Spread spread) {}
+    public record Piece(Kind kind, String activity, int part, int parts, boolean awaitsPaint, Spread spread) {}
 
     /** What a piece is of. */
     public enum Kind {
@@ -209,7 +210,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
                         Math.max(GRID, piece),
                         part == count - 1 ? lasts(activity) + finish(activity, air) : 0,
                         part == 0 ? earliest : 0,
-                        new Piece(Kind.SHEET, activity.id(), part, count, spread));
+                        new Piece(Kind.SHEET, activity.id(), part, count, part == 0 && earliest > dryFrom, spread));
                 if (part > 0) {
                     making.then(id(activity.id(), part - 1), id(activity.id(), part), 0);
                 }
@@ -239,7 +240,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
         Making making = new Making(terms);
         Spread unsure = new Spread(guess.spread(), Math.hypot(MINUTES_SPREAD, terms.airSpread()));
         String last = terms.id() + "/walk";
-        making.add(last, "WALK", rounded(walk.toSeconds() / 60.0), 0, 0, new Piece(Kind.WALK, "", 0, 1, unsure));
+        making.add(last, "WALK", rounded(walk.toSeconds() / 60.0), 0, 0, new Piece(Kind.WALK, "", 0, 1, false, unsure));
         int most = rounded(figures.value(Figure.AT_ONE_GO));
         int dries = minutes(figures.time(Figure.DRY_EMULSION));
         double work = rooms * guess.perRoom();
@@ -254,7 +255,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
                         Math.max(GRID, minutes / count),
                         part == count - 1 ? dries : 0,
                         0,
-                        new Piece(Kind.GUESS, "", go, GUESSED_SHARES.length, unsure));
+                        new Piece(Kind.GUESS, "", go, GUESSED_SHARES.length, false, unsure));
                 making.then(last, id, part == 0 && go > 0 ? dries : 0);
                 last = id;
             }
