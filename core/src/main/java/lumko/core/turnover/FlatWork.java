@@ -210,7 +210,13 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
                         Math.max(GRID, piece),
                         part == count - 1 ? lasts(activity) + finish(activity, air) : 0,
                         part == 0 ? earliest : 0,
-                        new Piece(Kind.SHEET, activity.id(), part, count, part == 0 && earliest > dryFrom, spread));
+                        new Piece(
+                                Kind.SHEET,
+                                activity.id(),
+                                part,
+                                count,
+                                part == 0 && earliest > Math.max(0, dryFrom),
+                                spread));
                 if (part > 0) {
                     making.then(id(activity.id(), part - 1), id(activity.id(), part), 0);
                 }
