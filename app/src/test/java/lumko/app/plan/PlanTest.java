@@ -733,7 +733,8 @@ class PlanTest extends ApplicationTest {
 
         @Test
         void aTickMakesItLookAgain() {
-            Instant last = asLead(() -> jdbc.sql("select max(done_at) from event")
+            Instant last = asLead(() -> jdbc.sql(
+                            "select greatest((select max(done_at) from event), (select max(asked_at) from plan_search))")
                     .query(Instant.class)
                     .single());
             SearchRow lately = asLead(() -> {
