@@ -23,7 +23,7 @@ start_app() {
   local cache=()
   [ -f "$OUT/start.aot" ] && cache=(-XX:AOTCache=start.aot)
   (cd "$OUT" && exec java "${cache[@]}" -XX:+UseSerialGC -Xmx512m -jar lumko.jar --server.address=127.0.0.1 --server.port="$PORT" \
-    --lumko.demo=true --lumko.plan.runs=false >>"$WORK/app.log" 2>&1) &
+    --lumko.demo=true --lumko.background=false >>"$WORK/app.log" 2>&1) &
   APP=$!
 }
 await_app() {

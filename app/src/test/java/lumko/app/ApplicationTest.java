@@ -40,7 +40,7 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
             "lumko.sensor=simulated",
             "lumko.plan.seconds=0.2",
             // tests search when they want to
-            "lumko.plan.runs=false",
+            "lumko.background=false",
             "lumko.reader.stand-in=true"
         })
 @AutoConfigureMockMvc

@@ -1,6 +1,5 @@
 package lumko.app.backup;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
@@ -8,35 +7,30 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalTime;
-import javax.sql.DataSource;
-import lumko.app.platform.ScheduledWork;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
-import org.springframework.stereotype.Component;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
-/** Once a day, by one of the copies that run, the database goes into a file; the last so many files are kept. */
-@Component
+/** Once a day the database goes into a file; the last so many files are kept. */
+@Configuration(proxyBeanMethods = false)
 @ConditionalOnExpression("!'${lumko.backup.folder:}'.isEmpty()")
-class DailyBackup extends ScheduledWork {
+class DailyBackup {
     private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
 
-    DailyBackup(
-            DataSource dataSource,
+    @Bean
+    RecurringTask<Void> dailyBackupTask(
             @Value("${spring.datasource.url}") String url,
             @Value("${spring.datasource.username}") String user,
             @Value("${spring.datasource.password}") String password,
             @Value("${lumko.backup.folder}") Path folder,
             @Value("${lumko.backup.keep}") int keep,
             @Value("${lumko.backup.at}") String at) {
-        super(scheduler(dataSource, new Backups(Database.of(url, user, password)), folder, keep, at), true);
-    }
-
-    private static Scheduler scheduler(DataSource dataSource, Backups backups, Path folder, int keep, String at) {
-        RecurringTask<Void> task = Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
+        Backups backups = new Backups(Database.of(url, user, password));
+        return Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
                 .execute((instance, context) -> write(backups, folder, keep));
-        return Scheduler.create(dataSource).startTasks(task).threads(1).build();
     }
 
     private static void write(Backups backups, Path folder, int keep) {

@@ -279,12 +279,15 @@ public class Closing {
     /** Tins that somebody changed since a sheet was closed: whoever takes the closing back has to say what becomes of them. */
     @Transactional(readOnly = true)
     public List<TouchedTin> touched(UUID sheetId) {
+        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
+        House house = houses.flat(row.flatId).house();
+        access.requireRecordsOf(house.id(), house.name());
         Map<UUID, Tin> stock = store.stock().tins();
         return sheetTins.findBySheetId(sheetId).stream()
-                .flatMap(row -> Optional.ofNullable(stock.get(row.tinId))
-                        .filter(row::isTouched)
+                .flatMap(tin -> Optional.ofNullable(stock.get(tin.tinId))
+                        .filter(tin::isTouched)
                         .map(now ->
-                                new TouchedTin(now.label(), Volume.ofLitres(row.beforeLitres), now.left(), now.place()))
+                                new TouchedTin(now.label(), Volume.ofLitres(tin.beforeLitres), now.left(), now.place()))
                         .stream())
                 .toList();
     }

@@ -15,6 +15,7 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
 import lumko.app.ApplicationTest;
+import lumko.app.platform.BackgroundWork;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -27,7 +28,7 @@ class SearchQueueTest extends ApplicationTest {
     SearchRepository searches;
 
     @Autowired
-    PlanSearch search;
+    OneTimeTask<SearchQueue.Order> task;
 
     @Autowired
     DataSource dataSource;
@@ -42,12 +43,12 @@ class SearchQueueTest extends ApplicationTest {
 
     @Test
     void whatIsAskedForIsRunAndEnds() throws InterruptedException {
-        SearchQueue queue = new SearchQueue(dataSource, search, accounts, true);
-        queue.start();
+        BackgroundWork work = new BackgroundWork(dataSource, List.of(task), List.of(), true);
+        work.start();
         UUID asked = asLead(planning::ask);
         assertThat(asLead(planning::ask)).as("one is enough").isEqualTo(asked);
         await(() -> asLead(() -> searches.findById(asked).orElseThrow()).endedAt != null);
-        queue.stop();
+        work.stop();
         SearchRow over = asLead(() -> searches.findById(asked).orElseThrow());
         assertThat(over.state).isEqualTo(SearchRow.State.DONE);
         assertThat(over.percent).isEqualTo(100);
