@@ -3,6 +3,7 @@ package lumko.app.front;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.account.Passwords;
@@ -10,6 +11,7 @@ import lumko.app.account.People;
 import lumko.app.account.Role;
 import lumko.app.house.Houses;
 import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -70,7 +72,8 @@ class PeopleController {
     String lookAfter(
             @PathVariable UUID personId, @RequestParam(name = "house", defaultValue = "") List<UUID> houseIds) {
         access.requireLead();
-        houseIds.forEach(houses::house);
+        // a blank among them is read as none, not as nothing
+        houseIds.forEach(id -> houses.house(Optional.ofNullable(id).orElseThrow(NotFoundException::new)));
         people.lookAfter(personId, houseIds);
         return "redirect:/people";
     }

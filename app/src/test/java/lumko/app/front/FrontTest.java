@@ -98,6 +98,14 @@ class FrontTest extends ApplicationTest {
         }
 
         @Test
+        void aBlankIsNoHouse() {
+            People.Colleague jonas = colleague("jonas");
+            String path = "/people/" + jonas.id() + "/houses";
+            assertThat(post("mirela", path, Map.of("house", " "))).isEqualTo(404);
+            assertThat(colleague("jonas").houses()).isEqualTo(jonas.houses());
+        }
+
+        @Test
         void areAddedByTheLeadOnlyAndEachNameOnce() {
             Map<String, String> fields =
                     Map.of("name", "Runa Aske", "login", "runa", "password", "twelve or more", "role", "PAINTER");
