@@ -9,6 +9,9 @@ import lumko.core.plan.Chain;
 
 /** Says what holds a flat up, one sentence a link, leaving out what simply follows without a wait. */
 final class ChainWords {
+    /** Shorter than this nobody notices a pause. */
+    private static final int PAUSE_FROM_MIN = 10;
+
     private final Words words;
     private final Instant now;
 
@@ -25,7 +28,7 @@ final class ChainWords {
         for (int i = 0; i < chain.size(); i++) {
             Held held = chain.get(i);
             boolean hasWaited = i == 0
-                    || held.pause() > 0
+                    || isPaused(held)
                     || held.held() != Chain.Held.HANDS
                             && Duration.between(chain.get(i - 1).endsAt(), held.free())
                                             .toMinutes()
@@ -55,7 +58,7 @@ final class ChainWords {
                         ? words.say(
                                 "chain.after",
                                 words.say("step." + (held.byKind().isEmpty() ? held.kind() : held.byKind())))
-                        : held.pause() == 0
+                        : !isPaused(held)
                                 ? words.say("chain.isDry", words.say("step." + held.byKind()))
                                 : words.say("chain.dries", words.say("step." + held.byKind()), free);
             case HANDS ->
@@ -70,6 +73,10 @@ final class ChainWords {
     }
 
     private String pause(Held held) {
-        return held.pause() > 0 ? words.say("chain.pause", words.duration(Duration.ofMinutes(held.pause()))) : "";
+        return isPaused(held) ? words.say("chain.pause", words.duration(Duration.ofMinutes(held.pause()))) : "";
+    }
+
+    private static boolean isPaused(Held held) {
+        return held.pause() >= PAUSE_FROM_MIN;
     }
 }
