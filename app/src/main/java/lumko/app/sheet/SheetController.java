@@ -242,7 +242,7 @@ class SheetController {
         closing.requireFinished(sheet);
         Inspection.Seen seen = form.one("seen", Inspection.Seen.class);
         List<Inspection.From> from = Arrays.stream(Inspection.From.values())
-                .filter(each -> form.typed("from-" + each.name()).equals("true"))
+                .filter(each -> form.yes("from-" + each.name()))
                 .toList();
         if (from.isEmpty()) {
             form.refuse("from", speaker.words().say("refused.notLooked"));

@@ -10,9 +10,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -72,8 +74,20 @@ abstract class BrowserTest extends ApplicationTest {
 
     @AfterEach
     void nothingOnTheConsole() {
-        contexts.forEach(BrowserContext::close);
+        contexts.forEach(context -> {
+            context.pages().forEach(BrowserTest::settle);
+            context.close();
+        });
         assertThat(complaints).isEmpty();
+    }
+
+    /** A context that is closed while one of its pages is on the way to another has been seen never to close. */
+    private static void settle(Page page) {
+        try {
+            page.waitForLoadState(LoadState.LOAD, new Page.WaitForLoadStateOptions().setTimeout(5_000));
+        } catch (PlaywrightException stillOnTheWay) {
+            page.close();
+        }
     }
 
     Page open(Screen screen) {

@@ -55,6 +55,7 @@ class PlanStoryTest extends BrowserTest {
         assertThat(desk.locator("h1")).containsText("Who does what when");
         desk.navigate(url("/plan/hours"));
         button(desk, "Take away").first().click();
+        assertThat(button(desk, "Take away")).hasCount(0);
     }
 
     @Test
