@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.util.Map;
 
 /** {@code backup FILE} and {@code restore FILE}, without the application. The database is told by the environment. */
@@ -20,10 +21,12 @@ public final class BackupCommand {
             return 2;
         }
         try {
-            Backups backups = new Backups(Database.of(
-                    environment.getOrDefault("SPRING_DATASOURCE_URL", ""),
-                    environment.getOrDefault("SPRING_DATASOURCE_USERNAME", ""),
-                    environment.getOrDefault("SPRING_DATASOURCE_PASSWORD", "")));
+            Backups backups = new Backups(
+                    Database.of(
+                            environment.getOrDefault("SPRING_DATASOURCE_URL", ""),
+                            environment.getOrDefault("SPRING_DATASOURCE_USERNAME", ""),
+                            environment.getOrDefault("SPRING_DATASOURCE_PASSWORD", "")),
+                    Clock.systemDefaultZone());
             Path file = Path.of(arguments[1]);
             switch (arguments[0]) {
                 case "backup" -> {

@@ -8,6 +8,7 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -26,9 +27,11 @@ final class Backups {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH-mm-ss");
 
     private final Database database;
+    private final Clock clock;
 
-    Backups(Database database) {
+    Backups(Database database, Clock clock) {
         this.database = database;
+        this.clock = clock;
     }
 
     /** What is in a backup. */
@@ -96,7 +99,7 @@ final class Backups {
             throw new BackupException("somebody is connected to the database: stop the application first");
         }
         String moment =
-                LocalDateTime.now().format(MOMENT).replaceAll("\\W", "_").toLowerCase(java.util.Locale.ROOT);
+                LocalDateTime.now(clock).format(MOMENT).replaceAll("\\W", "_").toLowerCase(java.util.Locale.ROOT);
         String coming = "lumko_restored_" + moment;
         String before = "lumko_before_" + moment;
         Fingerprint back;
@@ -114,7 +117,7 @@ final class Backups {
 
     /** Writes a backup of the day into a folder and keeps the last so many of them. */
     Written writeInto(Path folder, int keep) throws IOException, SQLException {
-        Written written = write(folder.resolve(LocalDateTime.now().format(MOMENT) + ENDING));
+        Written written = write(folder.resolve(LocalDateTime.now(clock).format(MOMENT) + ENDING));
         List<Path> kept = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder)) {
             files.filter(each -> each.toString().endsWith(ENDING)).forEach(kept::add);

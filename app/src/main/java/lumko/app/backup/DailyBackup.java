@@ -6,6 +6,7 @@ import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.time.LocalTime;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,7 +29,7 @@ class DailyBackup {
             @Value("${lumko.backup.folder}") Path folder,
             @Value("${lumko.backup.keep}") int keep,
             @Value("${lumko.backup.at}") String at) {
-        Backups backups = new Backups(Database.of(url, user, password));
+        Backups backups = new Backups(Database.of(url, user, password), Clock.systemDefaultZone());
         return Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
                 .execute((instance, context) -> write(backups, folder, keep));
     }

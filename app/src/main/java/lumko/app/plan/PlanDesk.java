@@ -209,7 +209,7 @@ class PlanDesk {
         private Optional<UUID> latest() {
             return standing.values().stream()
                     .filter(row -> row.dueAt != null)
-                    .max(Comparator.comparing((PlannedFlatRow row) -> PlanSpeech.lateness(row))
+                    .max(Comparator.comparing(PlannedFlatRow::lateBy)
                             .thenComparing(row -> row.dueAt, Comparator.reverseOrder()))
                     .map(row -> row.flatId);
         }

@@ -224,7 +224,7 @@ record PlanDrawing(
 
     private Column column(PlannedFlatRow row, TimeScale scale, double x, double width) {
         Optional<Instant> due = Optional.ofNullable(row.dueAt);
-        boolean isLate = !PlanSpeech.lateness(row).isZero();
+        boolean isLate = !row.lateBy().isZero();
         Houses.Door door = Objects.requireNonNull(speech.doors().get(row.flatId));
         return new Column(
                 row.flatId,
@@ -235,7 +235,7 @@ record PlanDrawing(
                 width,
                 chosen.filter(row.flatId::equals).isPresent(),
                 isLate,
-                isLate ? words.say("plan.lateBy", words.duration(PlanSpeech.lateness(row))) : "",
+                isLate ? words.say("plan.lateBy", words.duration(row.lateBy())) : "",
                 due.filter(moment -> scale.shows(moment, moment.plusSeconds(1))).map(scale::at),
                 scale.shows(row.readyAt, row.readyAt.plusSeconds(1))
                         ? Optional.of(scale.at(row.readyAt))

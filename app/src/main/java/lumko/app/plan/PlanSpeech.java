@@ -15,13 +15,6 @@ import lumko.app.platform.Words;
 
 /** How flats, people and pieces of work are called on the page of the plan. */
 record PlanSpeech(Words words, Instant now, Map<UUID, Houses.Door> doors, Map<UUID, Person> personOf) {
-    /** How late a flat is; nothing where nobody is expected. */
-    static Duration lateness(PlannedFlatRow row) {
-        return row.dueAt == null || !row.readyAt.isAfter(row.dueAt)
-                ? Duration.ZERO
-                : Duration.between(row.dueAt, row.readyAt);
-    }
-
     LocalDate day(Instant moment) {
         return LocalDate.ofInstant(moment, words.zone());
     }
@@ -75,7 +68,7 @@ record PlanSpeech(Words words, Instant now, Map<UUID, Houses.Door> doors, Map<UU
         if (row.dueAt == null) {
             return words.say("plan.ready", flat, words.moment(row.readyAt, now));
         }
-        Duration late = lateness(row);
+        Duration late = row.lateBy();
         return late.isZero()
                 ? words.say(
                         "plan.inTime",

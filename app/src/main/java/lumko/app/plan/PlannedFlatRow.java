@@ -2,6 +2,7 @@ package lumko.app.plan;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
@@ -33,5 +34,10 @@ class PlannedFlatRow extends OwnedRow {
     PlannedFlatRow(UUID planId) {
         super(UUID.randomUUID());
         this.planId = planId;
+    }
+
+    /** How late it is; nothing if it is ready when it is due, or nobody is expected. */
+    Duration lateBy() {
+        return dueAt == null || !readyAt.isAfter(dueAt) ? Duration.ZERO : Duration.between(dueAt, readyAt);
     }
 }

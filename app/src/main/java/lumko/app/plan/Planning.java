@@ -35,6 +35,8 @@ public class Planning {
             EventKind.UNTICKED,
             EventKind.AIR_NOTED,
             EventKind.PAINT_AWAITED,
+            // while a search runs that has read what stood before
+            EventKind.PLAN_SETTLED,
             EventKind.SHEET_CLOSED,
             EventKind.SHEET_REOPENED,
             EventKind.DATES_SET,

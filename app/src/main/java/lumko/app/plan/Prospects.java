@@ -100,9 +100,7 @@ public class Prospects {
 
     private Prospect prospect(PlannedFlatRow row, Optional<PieceRow> next, Map<UUID, String> names, Instant now) {
         Words words = speaker.words();
-        Duration lateBy = row.dueAt == null || !row.readyAt.isAfter(row.dueAt)
-                ? Duration.ZERO
-                : Duration.between(row.dueAt, row.readyAt);
+        Duration lateBy = row.lateBy();
         Optional<Double> chance = Optional.ofNullable(row.chance);
         String ready = words.say("prospect.ready", words.moment(row.readyAt, now));
         return new Prospect(

@@ -12,6 +12,9 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -35,7 +38,7 @@ class BackupTest {
     void aSmallDatabase() throws SQLException {
         access = TestDatabase.another("backup_" + UUID.randomUUID().toString().substring(0, 8));
         database = Database.of(access.url(), access.user(), access.password());
-        backups = new Backups(database);
+        backups = new Backups(database, Clock.fixed(Instant.parse("2026-03-04T02:30:00Z"), ZoneOffset.UTC));
         execute(
                 "create table tin (id int primary key, label varchar(12) not null, left_l double precision)",
                 "insert into tin select n, 'T' || n, n / 7.0 from generate_series(1, 500) n",

@@ -20,14 +20,12 @@ import lumko.core.quantity.Temperature;
  * there is one, else from what the air is on average. The moisture in it stays the same, so cold hours are damp ones.
  *
  * <p><i>Accuracy</i>: what is learnt from the last days goes on as they were, with the spread of their means from day to day,
- * half a kelvin at least. Without them a daily swing of a heated or closed room is taken to be 1.5 K either way, twice that with
- * a window open, 1 K more down at night from October to April, and the mean uncertain by 1.5 K (ASSUMPTION; a flat with sun on
+ * half a kelvin at least. Without them a daily swing of a heated or closed room is taken to be 1.5 K either way, 1 K more down at night from October to April, and the mean uncertain by 1.5 K (ASSUMPTION; a flat with sun on
  * the windows swings more).
  */
 public final class AirAhead {
     private static final int WARMEST_HOUR = 15;
     private static final double SWING_K = 1.5;
-    private static final double WINDOW_OPEN = 2;
     private static final double SETBACK_K = 1;
     private static final double USUAL_SPREAD_K = 1.5;
     private static final double LEAST_SPREAD_K = 0.5;
@@ -69,12 +67,7 @@ public final class AirAhead {
      * @param mean the air as it was noted or read, taken for the mean of a day
      */
     public AirAhead(Climate mean, Catalogue figures) {
-        this(
-                mean,
-                mean.air() == Climate.Air.MOVING ? WINDOW_OPEN * SWING_K : SWING_K,
-                SETBACK_K,
-                USUAL_SPREAD_K,
-                figures);
+        this(mean, SWING_K, SETBACK_K, USUAL_SPREAD_K, figures);
     }
 
     /**
