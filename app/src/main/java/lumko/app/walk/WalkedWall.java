@@ -1,6 +1,5 @@
 package lumko.app.walk;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lumko.app.house.Flat;
@@ -72,11 +71,7 @@ public record WalkedWall(
 
     /** How it could be touched up instead of being painted from edge to edge; empty where rules speak against it, or it is not. */
     public Optional<Option> touchedUpInstead() {
-        return verdict.options().stream()
-                .filter(option -> action().isWhole()
-                        && option.isAllowed()
-                        && (option.action() == Action.DAB || option.action() == Action.FEATHER))
-                .min(Comparator.comparing(Option::expected));
+        return action().isWhole() ? verdict.touchedUpInstead() : Optional.empty();
     }
 
     /** The surface with what the verdict would have done with it. */

@@ -1,6 +1,8 @@
 package lumko.core.judge;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import lumko.core.activity.Advice;
@@ -36,5 +38,16 @@ public record Verdict(
 
     public Option chosen() {
         return option(action);
+    }
+
+    /**
+     * How a surface could be touched up that is to be painted from edge to edge: the cheaper of the ways, coming back
+     * included; empty where rules speak against each.
+     */
+    public Optional<Option> touchedUpInstead() {
+        return options.stream()
+                .filter(option ->
+                        option.isAllowed() && (option.action() == Action.DAB || option.action() == Action.FEATHER))
+                .min(Comparator.comparing(Option::expected));
     }
 }
