@@ -46,6 +46,14 @@ document.addEventListener("keydown", (event) => {
   }
 });
 
+// A field that sifts a list: what has not all the words typed is out of sight.
+document.addEventListener("input", (event) => {
+  const list = document.getElementById(event.target.dataset?.sifts ?? "");
+  if (!list) return;
+  const words = event.target.value.toLowerCase().split(/\s+/).filter(Boolean);
+  for (const item of list.children) item.hidden = !words.every((word) => item.textContent.toLowerCase().includes(word));
+});
+
 document.addEventListener("DOMContentLoaded", () => measureAll(document));
 window.addEventListener("resize", () => measureAll(document));
 document.addEventListener("htmx:after:swap", (event) => {

@@ -9,6 +9,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import lumko.app.account.Accounts;
 import lumko.app.account.Member;
+import lumko.app.catalogue.Paints;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.NewRoom;
@@ -84,6 +85,9 @@ public abstract class ApplicationTest {
 
     @Autowired
     protected Recording recording;
+
+    @Autowired
+    protected Paints paints;
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {

@@ -52,7 +52,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7})
+    @ValueSource(ints = {5, 7, 13})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
         TestDatabase.Access access = restored(schema);
         try (var application = new SpringApplicationBuilder(LumkoApplication.class)
@@ -130,7 +130,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7})
+    @ValueSource(ints = {5, 7, 13})
     void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
         String document = kept("record-" + schema + ".json.gz");
         Member lead = accounts.found(

@@ -5,18 +5,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.PaintKind;
+import lumko.app.catalogue.Paints;
+import lumko.app.catalogue.Product;
 import lumko.app.figure.Figures;
 import lumko.app.house.Houses;
-import lumko.app.paint.Colour;
-import lumko.app.paint.PaintKind;
-import lumko.app.paint.Product;
-import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Shade;
@@ -52,12 +53,14 @@ class Bench {
 
     private static final Area TEN = Area.ofSquareMetres(10);
 
+    private final Paints paints;
     private final Store store;
     private final Houses houses;
     private final Figures figures;
     private final Speaker speaker;
 
-    Bench(Store store, Houses houses, Figures figures, Speaker speaker) {
+    Bench(Paints paints, Store store, Houses houses, Figures figures, Speaker speaker) {
+        this.paints = paints;
         this.store = store;
         this.houses = houses;
         this.figures = figures;
@@ -65,7 +68,7 @@ class Bench {
     }
 
     /**
-     * A colour by its key: an id of the record, {@code #rrggbb}, or {@code lab:L,a,b} in daylight, 10°.
+     * A colour by its key: an id or a name of the record, {@code #rrggbb}, or {@code lab:L,a,b} in daylight, 10°.
      *
      * @throws NotFoundException if the record has none of that id
      * @throws IllegalArgumentException if it is written otherwise
@@ -86,8 +89,12 @@ class Bench {
             Lab lab = new Lab(number(parts[0], 0, 100), number(parts[1], -120, 120), number(parts[2], -120, 120));
             return new BenchColour(key, key.substring(4), SmoothReflectance.of(lab, Colorimetry.DAYLIGHT), true);
         }
-        Colour known = Plain.id(key).map(store.stock().colours()::get).orElseThrow(NotFoundException::new);
-        return new BenchColour(key, known.name(), known.spectrum(), known.isApproximate());
+        PaintBook book = paints.book();
+        Colour known = Plain.id(key)
+                .map(id -> Optional.ofNullable(book.colours().get(id)).orElseThrow(NotFoundException::new))
+                .or(() -> book.colourNamed(key))
+                .orElseThrow(() -> new RefusedException("refused.noColour", Plain.quoted(key)));
+        return new BenchColour(known.id().toString(), known.name(), known.spectrum(), known.isApproximate());
     }
 
     /** So many shades darker or lighter than another, each as far as is clearly seen. */
@@ -194,10 +201,8 @@ class Bench {
 
     /** Every id of a colour of the record: its own, and of the entries merged into it. */
     private Set<UUID> ids(BenchColour colour) {
-        return store.stock().colours().entrySet().stream()
-                .filter(each -> each.getValue().id().toString().equals(colour.key()))
-                .map(Map.Entry::getKey)
-                .collect(Collectors.toSet());
+        PaintBook book = paints.book();
+        return Plain.id(colour.key()).map(book.colours()::get).map(book::idsOf).orElse(Set.of());
     }
 
     /** Whether a mix does its coats of an area over what is there, with the odds of one more. */
@@ -216,8 +221,8 @@ class Bench {
 
     /** The nearest mix of what wall paint is in the store. */
     Optional<BoxMixer.Mix> box(BenchColour wanted, double litres) {
-        List<BoxMixer.Available> tins = store.stock().onShelf().stream()
-                .filter(tin -> tin.left().inLitres() > 0 && tin.product().kind() == PaintKind.WALL)
+        List<BoxMixer.Available> tins = store.onShelf().stream()
+                .filter(tin -> tin.product().kind() == PaintKind.WALL)
                 .map(tin -> new BoxMixer.Available(
                         tin.label(),
                         tin.colour().spectrum(),

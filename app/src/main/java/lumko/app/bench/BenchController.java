@@ -8,15 +8,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.catalogue.Base;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.PaintFields;
+import lumko.app.catalogue.Paints;
+import lumko.app.catalogue.Product;
 import lumko.app.house.Houses;
-import lumko.app.paint.Base;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Product;
-import lumko.app.paint.Store;
+import lumko.app.kept.KeptFor;
+import lumko.app.kept.KeptResults;
 import lumko.app.platform.Form;
-import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Illuminant;
 import lumko.core.colour.Metamerism;
@@ -46,6 +50,8 @@ class BenchController {
 
     private final Bench bench;
     private final KeptResults results;
+    private final Paints paints;
+    private final PaintFields fields;
     private final Store store;
     private final Houses houses;
     private final Access access;
@@ -55,6 +61,8 @@ class BenchController {
     BenchController(
             Bench bench,
             KeptResults results,
+            Paints paints,
+            PaintFields fields,
             Store store,
             Houses houses,
             Access access,
@@ -62,6 +70,8 @@ class BenchController {
             HttpServletResponse response) {
         this.bench = bench;
         this.results = results;
+        this.paints = paints;
+        this.fields = fields;
         this.store = store;
         this.houses = houses;
         this.access = access;
@@ -76,13 +86,11 @@ class BenchController {
 
     private String bench(Map<String, String> typed, Model model, Form form) {
         model.addAttribute("kept", results.latest());
-        model.addAttribute("tins", store.stock().onShelf());
         model.addAttribute("mayKeep", !access.member().isOffice());
         model.addAttribute("link", link(typed));
         model.addAttribute("whereabouts", whereabouts(form).orElse(""));
-        List<Colour> colours = store.stock().coloursByName();
-        model.addAttribute("colours", colours);
-        model.addAttribute("products", store.stock().productsByName());
+        List<Colour> colours = paints.book().coloursByName();
+        model.addAttribute("isEmpty", colours.isEmpty());
         model.addAttribute("bases", Bench.From.values());
         model.addAttribute("doses", Dose.values());
         model.addAttribute("form", form);
@@ -141,15 +149,28 @@ class BenchController {
         if (!link.startsWith("/bench?") || link.length() > LONGEST_LINK) {
             form.refuse("link", speaker.words().say("refused.choice", "link", Plain.quoted(link)));
         }
-        Optional<KeptFor> keptFor = form.typed("keep-for").isEmpty()
-                ? Optional.empty()
-                : form.attempt("keep-for", () -> KeptFor.of(form.typed("keep-for")));
+        Optional<KeptFor> keptFor = keptFor(form);
         if (form.hasErrors()) {
             response.setStatus(422);
             return bench(typed, model, form);
         }
         results.keep(link, words, keptFor);
         return "redirect:" + link;
+    }
+
+    /** The tin that was named, or else what was chosen. */
+    private Optional<KeptFor> keptFor(Form form) {
+        String label = form.typed("keep-tin");
+        if (label.isEmpty()) {
+            return form.typed("keep-for").isEmpty()
+                    ? Optional.empty()
+                    : form.attempt("keep-for", () -> KeptFor.of(form.typed("keep-for")));
+        }
+        Optional<Tin> tin = store.labelled(label);
+        if (tin.isEmpty()) {
+            form.refuse("keep-tin", speaker.words().say("refused.noTin", Plain.quoted(label)));
+        }
+        return tin.map(found -> new KeptFor(KeptFor.What.TIN, found.id()));
     }
 
     @PostMapping("/bench/kept/{id}/forget")
@@ -166,14 +187,9 @@ class BenchController {
     }
 
     private void compute(Form form, Map<String, String> typed, BenchColour one, BenchColour other, Model model) {
-        Optional<Product> product = Optional.empty();
-        if (!form.typed("product").isEmpty()) {
-            product = form.attempt(
-                    "product",
-                    () -> Plain.id(form.typed("product"))
-                            .map(store.stock().products()::get)
-                            .orElseThrow(NotFoundException::new));
-        }
+        Optional<Product> product =
+                form.typed("product").isEmpty() ? Optional.empty() : fields.product(form, "product");
+        model.addAttribute("chosenProduct", product.map(Product::fullName).orElse(""));
         Bench.Hidden hidden = bench.hiding(one, other, product);
         model.addAttribute("hidden", hidden);
         model.addAttribute(

@@ -1,5 +1,6 @@
 package lumko.app.bench;
 
+import lumko.app.kept.KeptResults;
 import lumko.app.platform.Words;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Seen;

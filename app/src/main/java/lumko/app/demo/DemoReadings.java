@@ -5,18 +5,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import lumko.app.bench.KeptFor;
-import lumko.app.bench.KeptResults;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paints;
+import lumko.app.catalogue.Product;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Product;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
+import lumko.app.kept.KeptFor;
+import lumko.app.kept.KeptResults;
 import lumko.app.reading.Readings;
 import lumko.app.reading.Source;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
@@ -33,13 +34,15 @@ class DemoReadings {
 
     private final Readings readings;
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
     private final KeptResults results;
     private final Random random = new Random(1936);
 
-    DemoReadings(Readings readings, Houses houses, Store store, KeptResults results) {
+    DemoReadings(Readings readings, Houses houses, Paints paints, Store store, KeptResults results) {
         this.readings = readings;
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
         this.results = results;
     }
@@ -74,14 +77,14 @@ class DemoReadings {
     }
 
     private Colour colour(String name) {
-        return store.stock().coloursByName().stream()
+        return paints.book().coloursByName().stream()
                 .filter(colour -> colour.name().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
 
     private void read(Flat flat, Surface surface, Colour colour, Age age) {
-        Product matt = store.stock().productsByName().stream()
+        Product matt = paints.book().productsByName().stream()
                 .filter(product -> product.name().equals("Hearth Matt"))
                 .findFirst()
                 .orElseThrow();
@@ -109,7 +112,7 @@ class DemoReadings {
 
     /** A tin of Wet Slate that came from the counter a little too yellow. */
     private void missed() {
-        Tin tin = store.stock().onShelf().stream()
+        Tin tin = store.onShelf().stream()
                 .filter(each -> each.colour().name().equals("Wet Slate"))
                 .findFirst()
                 .orElseThrow();

@@ -6,11 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.paint.Base;
-import lumko.app.paint.NewProduct;
-import lumko.app.paint.PaintKind;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
+import lumko.app.catalogue.Base;
+import lumko.app.catalogue.NewProduct;
+import lumko.app.catalogue.PaintKind;
+import lumko.app.catalogue.Paints;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.colour.Srgb;
 import lumko.core.paint.Binder;
 import lumko.core.paint.DataSheet;
@@ -29,10 +30,12 @@ class DemoStore {
     private final Map<String, UUID> colours = new LinkedHashMap<>();
     private final Map<String, UUID> products = new LinkedHashMap<>();
     private final Map<String, UUID> firstTins = new LinkedHashMap<>();
+    private final Paints paints;
     private final Store store;
     private final Dice dice;
 
-    DemoStore(Store store, Dice dice) {
+    DemoStore(Paints paints, Store store, Dice dice) {
+        this.paints = paints;
         this.store = store;
         this.dice = dice;
     }
@@ -124,14 +127,14 @@ class DemoStore {
     }
 
     private void addColour(String name, String code, String hex) {
-        colours.put(name, store.addColour(name, code, Srgb.ofHex(hex)));
+        colours.put(name, paints.addColour(name, code, Srgb.ofHex(hex)));
     }
 
     private void addProduct(
             String maker, String line, String name, PaintKind kind, Sheen sheen, double gloss, double... sizes) {
         products.put(
                 name,
-                store.addProduct(new NewProduct(
+                paints.addProduct(new NewProduct(
                         maker,
                         line,
                         name,
@@ -144,16 +147,16 @@ class DemoStore {
     }
 
     private void sheet(String product, double spread, double solids, double contrastRatio, double recoatHours) {
-        store.describe(
+        paints.describe(
                 id(products, product),
                 new DataSheet(spread, solids, contrastRatio, Optional.of(Times.ofHours(recoatHours))));
     }
 
     /** The society had its house colours measured once; the tenant's green nobody has. */
     private void measured() {
-        store.stock().coloursByName().stream()
+        paints.book().coloursByName().stream()
                 .filter(colour -> !colour.name().equals("Kelp Cellar"))
-                .forEach(colour -> store.measure(colour.id(), colour.spectrum()));
+                .forEach(colour -> paints.measure(colour.id(), colour.spectrum()));
     }
 
     private void tin(int label, String product, String colour, String batch, double size, double left, String place) {
@@ -188,8 +191,7 @@ class DemoStore {
 
     /** The first tin of a wall colour; the walls of the houses were painted from these. */
     private UUID anyTin(String colour) {
-        Store.Stock stock = store.stock();
-        return stock.onShelf().stream()
+        return store.onShelf().stream()
                 .filter(tin -> tin.colour().name().equals(colour)
                         && tin.product().name().equals("Hearth Matt"))
                 .min(Comparator.comparing(Tin::label))

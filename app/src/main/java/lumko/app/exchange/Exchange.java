@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.Access;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Store;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paints;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;
@@ -21,11 +21,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Exchange {
-    private final Store store;
+    private final Paints paints;
     private final Access access;
 
-    Exchange(Store store, Access access) {
-        this.store = store;
+    Exchange(Paints paints, Access access) {
+        this.paints = paints;
         this.access = access;
     }
 
@@ -35,14 +35,14 @@ class Exchange {
     /** Every colour of the record as it is known: by its reflectance, its Lab, or what a screen shows. */
     @Transactional(readOnly = true)
     public List<Sample> all() {
-        return store.stock().coloursByName().stream().map(Sample::of).toList();
+        return paints.book().coloursByName().stream().map(Sample::of).toList();
     }
 
     /** New names are added, known ones that nobody measured are measured by the file; what was measured stays. */
     public Taken take(ColourFile file) {
         access.requirePainter();
         Map<String, Colour> known = new HashMap<>();
-        store.stock().coloursByName().forEach(colour -> known.put(colour.name().toLowerCase(Locale.ROOT), colour));
+        paints.book().coloursByName().forEach(colour -> known.put(colour.name().toLowerCase(Locale.ROOT), colour));
         List<String> added = new ArrayList<>();
         List<String> measured = new ArrayList<>();
         List<String> leftAlone = new ArrayList<>();
@@ -58,7 +58,7 @@ class Exchange {
                 add(sample);
                 added.add(sample.name());
             } else if (colour.isApproximate() && sample.spectrum().isPresent()) {
-                store.measure(colour.id(), sample.spectrum().get());
+                paints.measure(colour.id(), sample.spectrum().get());
                 measured.add(sample.name());
             } else {
                 leftAlone.add(sample.name());
@@ -68,7 +68,7 @@ class Exchange {
     }
 
     private void add(Sample sample) {
-        UUID id = store.addColour(
+        UUID id = paints.addColour(
                 sample.name(),
                 sample.code(),
                 sample.maker(),
@@ -76,7 +76,7 @@ class Exchange {
                 sample.screen()
                         .orElseGet(() -> Srgb.of(SmoothReflectance.of(sample.seen(), Colorimetry.DAYLIGHT))
                                 .srgb()));
-        sample.lab().ifPresent(lab -> store.give(id, lab));
-        sample.spectrum().ifPresent(spectrum -> store.measure(id, spectrum));
+        sample.lab().ifPresent(lab -> paints.give(id, lab));
+        sample.spectrum().ifPresent(spectrum -> paints.measure(id, spectrum));
     }
 }

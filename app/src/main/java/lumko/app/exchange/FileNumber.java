@@ -1,7 +1,7 @@
 package lumko.app.exchange;
 
 import java.util.regex.Pattern;
-import lumko.app.paint.Store;
+import lumko.app.catalogue.Paints;
 import lumko.app.platform.Plain;
 import lumko.core.colour.Lab;
 
@@ -32,7 +32,7 @@ final class FileNumber {
         if (!(lightness >= 0 && lightness <= LIGHTEST)) {
             throw new BadFileException(line, "L* must be 0–100, was " + lightness);
         }
-        if (!Store.AXIS.holds(a) || !Store.AXIS.holds(b)) {
+        if (!Paints.AXIS.holds(a) || !Paints.AXIS.holds(b)) {
             throw new BadFileException(line, "a* and b* must be −128 to 128, were " + a + " and " + b);
         }
         return new Lab(Math.min(100, lightness), a, b);

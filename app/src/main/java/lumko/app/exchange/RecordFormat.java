@@ -11,7 +11,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 13;
+    static final int NOW = 14;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;

@@ -1,20 +1,20 @@
 package lumko.app.exchange;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
+import lumko.app.catalogue.Product;
 import lumko.app.house.Houses;
 import lumko.app.house.PaintedSurface;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Product;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,65 +23,52 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Records {
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
 
-    Records(Houses houses, Store store) {
+    Records(Houses houses, Paints paints, Store store) {
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
     }
 
     /** Every surface with the paint that is on it, as far as anybody knows. */
     RecordTable surfaces() {
-        Store.Stock stock = store.stock();
-        Map<UUID, List<Object>> flats = new LinkedHashMap<>();
-        for (Houses.Facade facade : houses.facades()) {
-            facade.windows()
-                    .forEach(window ->
-                            flats.put(window.flatId(), List.of(facade.house().name(), window.number())));
+        PaintBook book = paints.book();
+        Map<UUID, Tin> tins = store.all().stream().collect(Collectors.toMap(Tin::id, tin -> tin));
+        try (Stream<PaintedSurface> painted = houses.painted()) {
+            return new RecordTable(
+                    List.of(
+                            "house",
+                            "flat",
+                            "room_kind",
+                            "surface_kind",
+                            "surface_id",
+                            "maker",
+                            "product",
+                            "colour",
+                            "colour_code",
+                            "tin",
+                            "applied_on"),
+                    painted.map(each -> surface(each, book, tins)).toList());
         }
-        Map<UUID, Integer> order = new HashMap<>();
-        flats.keySet().forEach(id -> order.put(id, order.size()));
-        List<List<Object>> rows = houses.painted().stream()
-                .filter(painted -> flats.containsKey(painted.flatId()))
-                .sorted(Comparator.comparing((PaintedSurface painted) ->
-                                Optional.ofNullable(order.get(painted.flatId())).orElseThrow())
-                        .thenComparing(PaintedSurface::kind)
-                        .thenComparing(PaintedSurface::surfaceId))
-                .map(painted -> surface(
-                        painted,
-                        Optional.ofNullable(flats.get(painted.flatId())).orElseThrow(),
-                        stock))
-                .toList();
-        return new RecordTable(
-                List.of(
-                        "house",
-                        "flat",
-                        "room_kind",
-                        "surface_kind",
-                        "surface_id",
-                        "maker",
-                        "product",
-                        "colour",
-                        "colour_code",
-                        "tin",
-                        "applied_on"),
-                rows);
     }
 
-    private static List<Object> surface(PaintedSurface painted, List<Object> flat, Store.Stock stock) {
-        Optional<Product> product = painted.productId().map(stock.products()::get);
-        Optional<Colour> colour = painted.colourId().map(stock.colours()::get);
-        List<Object> row = new ArrayList<>(flat);
-        row.add(painted.room().name());
-        row.add(painted.kind().name());
-        row.add(painted.surfaceId().toString());
-        row.add(product.map(Product::maker).orElse(""));
-        row.add(product.map(Product::name).orElse(""));
-        row.add(colour.map(Colour::name).orElse(""));
-        row.add(colour.map(Colour::code).orElse(""));
-        row.add(painted.tinId().map(stock.tins()::get).map(Tin::label).orElse(""));
-        row.add(painted.appliedOn().map(LocalDate::toString).orElse(""));
-        return row;
+    private static List<Object> surface(PaintedSurface painted, PaintBook book, Map<UUID, Tin> tins) {
+        Optional<Product> product = painted.productId().map(book.products()::get);
+        Optional<Colour> colour = painted.colourId().map(book.colours()::get);
+        return List.<Object>of(
+                painted.house(),
+                painted.number(),
+                painted.room().name(),
+                painted.kind().name(),
+                painted.surfaceId().toString(),
+                product.map(Product::maker).orElse(""),
+                product.map(Product::name).orElse(""),
+                colour.map(Colour::name).orElse(""),
+                colour.map(Colour::code).orElse(""),
+                painted.tinId().map(tins::get).map(Tin::label).orElse(""),
+                painted.appliedOn().map(LocalDate::toString).orElse(""));
     }
 
     /** Every tin with what is left in it. */
@@ -98,7 +85,7 @@ class Records {
                         "left_l",
                         "place",
                         "tinted_at"),
-                store.stock().onShelf().stream()
+                store.all().stream()
                         .map(tin -> List.<Object>of(
                                 tin.label(),
                                 tin.product().maker(),

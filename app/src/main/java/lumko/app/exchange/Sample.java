@@ -1,7 +1,7 @@
 package lumko.app.exchange;
 
 import java.util.Optional;
-import lumko.app.paint.Colour;
+import lumko.app.catalogue.Colour;
 import lumko.app.platform.Plain;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;

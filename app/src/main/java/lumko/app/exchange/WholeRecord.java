@@ -1,26 +1,24 @@
 package lumko.app.exchange;
 
-import java.io.BufferedWriter;
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
-import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import java.util.Iterator;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.IntSupplier;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import lumko.app.account.Access;
-import lumko.app.platform.Csv;
 import lumko.app.platform.NotNowException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -94,6 +92,13 @@ class WholeRecord {
 
     private static final int BATCH = 500;
     private static final String SECRET = "password_hash";
+
+    /** Columns that the database fills from others. */
+    private static final String FOLLOWS = "top_product_id,top_colour_id,top_tin_id,top_applied_on";
+
+    /** How a ZIP begins. */
+    private static final byte[] ZIP = {'P', 'K', 3, 4};
+
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}");
 
     private final JdbcClient jdbc;
@@ -138,45 +143,13 @@ class WholeRecord {
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void writeTables(OutputStream out) {
         access.requireLead();
-        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-                Writer text = new BufferedWriter(new OutputStreamWriter(zip, StandardCharsets.UTF_8))) {
-            for (String table : TABLES) {
-                zip.putNextEntry(new ZipEntry(table + ".csv"));
-                rows(table, rows -> writeCsv(rows.map(json::readTree), text));
-                text.flush();
-                zip.closeEntry();
-            }
-        } catch (IOException unwritten) {
-            throw new UncheckedIOException(unwritten);
-        }
-    }
-
-    /** All rows of a table have the same columns: the first names them. */
-    private static void writeCsv(Stream<JsonNode> rows, Writer text) {
-        try {
-            Csv csv = new Csv(text);
-            boolean isFirst = true;
-            for (Iterator<JsonNode> each = rows.iterator(); each.hasNext(); isFirst = false) {
-                JsonNode row = each.next();
-                if (isFirst) {
-                    csv.row(row.propertyNames());
-                }
-                csv.row(row.valueStream().map(WholeRecord::cell));
-            }
-        } catch (IOException unwritten) {
-            throw new UncheckedIOException(unwritten);
-        }
-    }
-
-    private static Object cell(JsonNode value) {
-        return value.isNumber()
-                ? value.numberValue()
-                : value.isNull() ? "" : value.isValueNode() ? value.asString() : value.toString();
+        RecordZip.write(out, TABLES, table -> reader -> rows(table, rows -> reader.accept(rows.map(json::readTree))));
     }
 
     private void rows(String table, Consumer<Stream<String>> reader) {
         try (Stream<String> rows = jdbc
-                .sql("select (to_jsonb(t) - 'organisation_id' - '" + SECRET + "')::text from " + table
+                .sql("select (to_jsonb(t) - 'organisation_id' - '" + SECRET + "' - '{" + FOLLOWS
+                        + "}'::text[])::text from " + table
                         + " t where organisation_id = :id order by to_jsonb(t) ->> 'id'")
                 .withFetchSize(BATCH)
                 .param("id", organisation())
@@ -211,7 +184,11 @@ class WholeRecord {
         if (!isEmpty()) {
             throw new NotNowException("denied.recordNotEmpty");
         }
-        try (JsonParser document = json.createParser(in)) {
+        BufferedInputStream file = new BufferedInputStream(in);
+        if (isZip(file)) {
+            return takeZip(file);
+        }
+        try (JsonParser document = json.createParser(file)) {
             return take(document);
         } catch (JacksonException broken) {
             int line = Optional.ofNullable(broken.getLocation())
@@ -221,8 +198,45 @@ class WholeRecord {
         }
     }
 
+    private static boolean isZip(BufferedInputStream file) {
+        try {
+            file.mark(ZIP.length);
+            byte[] first = file.readNBytes(ZIP.length);
+            file.reset();
+            return Arrays.equals(first, ZIP);
+        } catch (IOException unread) {
+            throw new UncheckedIOException(unread);
+        }
+    }
+
+    private int takeZip(InputStream file) {
+        try (RecordZip.In zip = new RecordZip.In(file, json)) {
+            int version = RecordFormat.read(zip.schema());
+            return takeTables(version, (table, row) -> zip.each(table, kinds(table), row));
+        } catch (IOException unread) {
+            throw new UncheckedIOException(unread);
+        }
+    }
+
+    private Map<String, RecordZip.Kind> kinds(String table) {
+        return jdbc
+                .sql("""
+                        select column_name, data_type from information_schema.columns
+                        where table_schema = current_schema() and table_name = :table""")
+                .param("table", table)
+                .query((row, number) ->
+                        Map.entry(row.getString("column_name"), RecordZip.Kind.of(row.getString("data_type"))))
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    /** Where the rows of a record come from. */
+    private interface Tables {
+        /** Hands on every row of the next table. */
+        void each(String table, Consumer<JsonNode> row);
+    }
+
     private int take(JsonParser document) {
-        UUID salt = UUID.randomUUID();
         String written = "";
         int count = 0;
         document.nextToken();
@@ -231,7 +245,7 @@ class WholeRecord {
             if (name.equals("schema")) {
                 written = document.getString();
             } else if (name.equals("tables")) {
-                count = takeTables(document, RecordFormat.read(written), salt);
+                count = takeTables(RecordFormat.read(written), (table, row) -> each(document, table, row));
             } else {
                 document.skipChildren();
             }
@@ -240,27 +254,34 @@ class WholeRecord {
         return count;
     }
 
-    private int takeTables(JsonParser document, int version, UUID salt) {
-        int count = 0;
+    private static void each(JsonParser document, String table, Consumer<JsonNode> row) {
+        if (!table.equals(document.nextName()) || document.nextToken() != JsonToken.START_ARRAY) {
+            throw new BadFileException(
+                    document.currentLocation().getLineNr(), "the table “" + table + "” is missing or out of order");
+        }
+        while (document.nextToken() != JsonToken.END_ARRAY) {
+            row.accept(document.readValueAsTree());
+        }
+    }
+
+    private int takeTables(int version, Tables in) {
+        UUID salt = UUID.randomUUID();
+        AtomicInteger count = new AtomicInteger();
         List<String> tables = TABLES.stream()
                 .filter(table -> RecordFormat.has(version, table))
                 .toList();
         for (String table : tables) {
-            if (!table.equals(document.nextName()) || document.nextToken() != JsonToken.START_ARRAY) {
-                throw new BadFileException(
-                        document.currentLocation().getLineNr(), "the table “" + table + "” is missing or out of order");
-            }
             // rows may point at later ones of their table
             jdbc.sql("set constraints all deferred").update();
             ArrayNode batch = json.createArrayNode();
-            while (document.nextToken() != JsonToken.END_ARRAY) {
-                row(table, version, document.readValueAsTree()).ifPresent(batch::add);
+            in.each(table, written -> {
+                row(table, version, written).ifPresent(batch::add);
                 if (batch.size() == BATCH) {
-                    count += insert(table, batch, salt);
+                    count.addAndGet(insert(table, batch, salt));
                     batch.removeAll();
                 }
-            }
-            count += insert(table, batch, salt);
+            });
+            count.addAndGet(insert(table, batch, salt));
             refuseBroken(table, () -> jdbc.sql("set constraints all immediate").update());
         }
         RecordFormat.conclusion(version)
@@ -268,7 +289,7 @@ class WholeRecord {
                         .param("organisation", organisation())
                         .query((row, n) -> n)
                         .list());
-        return count;
+        return count.get();
     }
 
     private Optional<ObjectNode> row(String table, int version, JsonNode row) {

@@ -6,13 +6,15 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paints;
 import lumko.app.figure.Figures;
 import lumko.app.front.FrontView.FacadeDrawing;
 import lumko.app.front.FrontView.Hand;
@@ -22,8 +24,6 @@ import lumko.app.house.Houses;
 import lumko.app.house.Roof;
 import lumko.app.house.Turnover;
 import lumko.app.outcome.Predictions;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Store;
 import lumko.app.plan.Prospects;
 import lumko.app.plan.Prospects.Prospect;
 import lumko.app.platform.Speaker;
@@ -45,6 +45,16 @@ class FrontDesk {
     private static final double GAP = 14;
     private static final double ROOM_FOR_ROOF = 58;
     private static final double BETWEEN_HOUSES = 60;
+    private static final double MARGIN = 30;
+    private static final double LEAST_WIDTH = 600;
+
+    /** More flats than this are no picture any more: one house is drawn, and the others are chosen. */
+    private static final int MOST_AT_ONCE = 120;
+
+    /** As many flats as one reads; the others press less. */
+    private static final int MOST_LISTED = 30;
+
+    private static final int MOST_LOOKS = 10;
 
     private static final String UNKNOWN_FILL = "url(#unknown-hatch)";
 
@@ -52,7 +62,7 @@ class FrontDesk {
     private static final int MANY_BAYS = 5;
 
     private final Houses houses;
-    private final Store store;
+    private final Paints paints;
     private final Sheets sheets;
     private final Predictions predictions;
     private final Prospects prospects;
@@ -62,7 +72,7 @@ class FrontDesk {
 
     FrontDesk(
             Houses houses,
-            Store store,
+            Paints paints,
             Sheets sheets,
             Predictions predictions,
             Prospects prospects,
@@ -70,7 +80,7 @@ class FrontDesk {
             Speaker speaker,
             Clock clock) {
         this.houses = houses;
-        this.store = store;
+        this.paints = paints;
         this.sheets = sheets;
         this.predictions = predictions;
         this.prospects = prospects;
@@ -82,49 +92,107 @@ class FrontDesk {
     /** What is known of a flat's turnover. */
     private record Standing(Turnover turnover, Progress progress, FlatProgress flat, Optional<Prospect> prospect) {}
 
+    /**
+     * @param wanted the house that somebody has chosen; without one, and where they are too many, the one whose flat presses most
+     */
     @Transactional(readOnly = true)
-    FrontView front() {
-        List<Houses.Facade> facades = houses.facades();
-        Map<UUID, Turnover> turnoverOf =
-                houses.openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
-        Map<UUID, Progress> progressOf =
-                sheets.progress(turnoverOf.values().stream().map(Turnover::id).toList());
-        Map<UUID, Prospect> prospectOf = prospects.all();
-        Map<UUID, Standing> standingOf = turnoverOf.values().stream()
-                .collect(Collectors.toMap(Turnover::flatId, turnover -> {
-                    Progress progress = progressOf.getOrDefault(turnover.id(), Progress.NONE);
-                    return new Standing(
-                            turnover,
-                            progress,
-                            Sheets.flatProgress(Optional.of(turnover), progress),
-                            Optional.ofNullable(prospectOf.get(turnover.flatId())));
-                }));
-        Map<UUID, Colour> colours = store.stock().colours();
+    FrontView front(Optional<UUID> wanted) {
+        List<House> all = houses.all();
+        Map<UUID, Long> flats = houses.flatCounts();
+        Map<UUID, Standing> standingOf = standing();
+        Map<UUID, Houses.Door> doors = houses.doors(standingOf.keySet());
         Catalogue catalogue = figures.catalogue();
-        List<FacadeDrawing> drawn = new ArrayList<>();
-        List<Hand> needing = new ArrayList<>();
+        List<Hand> needing = needing(standingOf, doors, catalogue);
+        Map<UUID, Long> needingIn = needing.stream()
+                .collect(Collectors.groupingBy(hand -> houseOf(doors, hand).id(), Collectors.counting()));
+        boolean areMany = flats.values().stream().mapToLong(each -> each).sum() > MOST_AT_ONCE;
+        List<House> shown =
+                areMany ? chosen(all, wanted, needing, doors).stream().toList() : all;
+        List<Hand> looks = looksDue(catalogue);
+        List<FacadeDrawing> drawn = drawn(shown, standingOf, catalogue);
+        return new FrontView(
+                areMany
+                        ? all.stream()
+                                .map(house -> new FrontView.HouseTab(
+                                        house.id(),
+                                        house.name(),
+                                        flats.getOrDefault(house.id(), 0L),
+                                        needingIn.getOrDefault(house.id(), 0L),
+                                        shown.contains(house)))
+                                .toList()
+                        : List.of(),
+                drawn,
+                drawn.stream()
+                        .mapToDouble(house -> house.x() + house.width() + MARGIN)
+                        .max()
+                        .orElse(LEAST_WIDTH),
+                drawn.stream()
+                        .mapToDouble(house -> house.y() + house.height())
+                        .max()
+                        .orElse(ROOM_FOR_ROOF),
+                Stream.concat(
+                                needing.stream().limit(MOST_LISTED),
+                                looks.stream().limit(MOST_LOOKS))
+                        .toList(),
+                needing.size() + looks.size());
+    }
+
+    /** The house that was chosen, else that of the most pressing flat, else the first. */
+    private static Optional<House> chosen(
+            List<House> all, Optional<UUID> wanted, List<Hand> needing, Map<UUID, Houses.Door> doors) {
+        return wanted.flatMap(id ->
+                        all.stream().filter(house -> house.id().equals(id)).findFirst())
+                .or(() -> needing.stream().findFirst().map(hand -> houseOf(doors, hand)))
+                .or(() -> all.stream().findFirst());
+    }
+
+    private static House houseOf(Map<UUID, Houses.Door> doors, Hand hand) {
+        return Objects.requireNonNull(doors.get(hand.flatId())).house();
+    }
+
+    /** By flat, of those that are not let. */
+    private Map<UUID, Standing> standing() {
+        List<Turnover> open = houses.openTurnovers();
+        Map<UUID, Progress> progressOf =
+                sheets.progress(open.stream().map(Turnover::id).toList());
+        Map<UUID, Prospect> prospectOf = prospects.all();
+        return open.stream().collect(Collectors.toMap(Turnover::flatId, turnover -> {
+            Progress progress = progressOf.getOrDefault(turnover.id(), Progress.NONE);
+            return new Standing(
+                    turnover,
+                    progress,
+                    Sheets.flatProgress(Optional.of(turnover), progress),
+                    Optional.ofNullable(prospectOf.get(turnover.flatId())));
+        }));
+    }
+
+    private List<Hand> needing(Map<UUID, Standing> standingOf, Map<UUID, Houses.Door> doors, Catalogue catalogue) {
+        return standingOf.entrySet().stream()
+                .flatMap(entry ->
+                        hand(Objects.requireNonNull(doors.get(entry.getKey())), entry.getValue(), catalogue).stream())
+                .sorted(Comparator.comparing((Hand hand) -> !hand.late())
+                        .thenComparing(hand -> prospect(standingOf, hand), Prospect.MOST_PRESSING)
+                        .thenComparing(hand -> due(standingOf, hand))
+                        .thenComparing(Hand::flat))
+                .toList();
+    }
+
+    private List<FacadeDrawing> drawn(List<House> shown, Map<UUID, Standing> standingOf, Catalogue catalogue) {
+        List<Houses.Facade> facades = houses.facades(shown);
+        Map<UUID, Colour> colours = paints.book().colours();
         double ground = ROOM_FOR_ROOF
                 + facades.stream().mapToDouble(FrontDesk::heightOf).max().orElse(0);
-        double x = 30;
+        List<FacadeDrawing> drawn = new ArrayList<>();
+        double x = MARGIN;
         for (Houses.Facade facade : facades) {
             drawn.add(draw(facade, x, ground, colours, standingOf, catalogue));
             x += widthOf(facade) + BETWEEN_HOUSES;
-            for (Houses.Window window : facade.windows()) {
-                Optional.ofNullable(standingOf.get(window.flatId()))
-                        .flatMap(standing -> hand(facade.house(), window, standing, catalogue))
-                        .ifPresent(needing::add);
-            }
         }
-        needing.sort(Comparator.comparing((Hand hand) -> !hand.late())
-                .thenComparing(hand -> prospect(prospectOf, hand), Prospect.MOST_PRESSING)
-                .thenComparing(hand -> due(standingOf, hand))
-                .thenComparing(Hand::flat));
-        needing.addAll(looksDue(facades, catalogue));
-        return new FrontView(drawn, Math.max(600, x - BETWEEN_HOUSES + 30), ground, needing);
+        return drawn;
     }
 
     /** Sheets that were closed long enough ago for their touch-ups to have toned down. */
-    private List<Hand> looksDue(List<Houses.Facade> facades, Catalogue catalogue) {
+    private List<Hand> looksDue(Catalogue catalogue) {
         List<Predictions.Due> due = predictions.due(catalogue.time(Figure.SHEEN_TONES_DOWN));
         if (due.isEmpty()) {
             return List.of();
@@ -132,18 +200,14 @@ class FrontDesk {
         Words words = speaker.words();
         Map<UUID, UUID> flatOf = houses.flatsOfTurnovers(
                 due.stream().map(Predictions.Due::turnoverId).distinct().toList());
-        Map<UUID, String> names = new HashMap<>();
-        for (Houses.Facade facade : facades) {
-            facade.windows()
-                    .forEach(window -> names.put(window.flatId(), facade.house().name() + " " + window.number()));
-        }
+        Map<UUID, Houses.Door> doors = houses.doors(flatOf.values());
         return due.stream()
                 .map(each -> {
                     UUID flat = Objects.requireNonNull(flatOf.get(each.turnoverId()));
                     LocalDate on = LocalDate.ofInstant(each.closedAt(), words.zone());
                     return new Hand(
                             flat,
-                            names.getOrDefault(flat, ""),
+                            Objects.requireNonNull(doors.get(flat)).name(),
                             false,
                             words.say(
                                     each.walls() == 1 ? "hand.lookAgainOne" : "hand.lookAgain",
@@ -159,9 +223,10 @@ class FrontDesk {
     }
 
     /** What is not planned waits for nobody and is taken to be ready. */
-    private static Prospect prospect(Map<UUID, Prospect> prospectOf, Hand hand) {
-        return prospectOf.getOrDefault(
-                hand.flatId(), new Prospect(Instant.MAX, Duration.ZERO, Optional.empty(), "", Optional.empty()));
+    private static Prospect prospect(Map<UUID, Standing> standingOf, Hand hand) {
+        return Optional.ofNullable(standingOf.get(hand.flatId()))
+                .flatMap(Standing::prospect)
+                .orElseGet(() -> new Prospect(Instant.MAX, Duration.ZERO, Optional.empty(), "", Optional.empty()));
     }
 
     private static LocalDate due(Map<UUID, Standing> standingOf, Hand hand) {
@@ -260,7 +325,7 @@ class FrontDesk {
 
     // ---- what needs a hand
 
-    private Optional<Hand> hand(House house, Houses.Window window, Standing standing, Catalogue catalogue) {
+    private Optional<Hand> hand(Houses.Door door, Standing standing, Catalogue catalogue) {
         LocalDate today = speaker.today();
         Instant now = clock.instant();
         FlatState state = standing.flat().state(today, now, catalogue);
@@ -291,15 +356,15 @@ class FrontDesk {
         };
         boolean hasSheet = progress.openSheet().isPresent();
         return Optional.of(new Hand(
-                window.flatId(),
-                house.name() + " " + window.number(),
+                door.flatId(),
+                door.name(),
                 late,
                 what,
                 matters(standing.turnover(), today, words),
                 standing.prospect().map(Prospect::says).orElse(""),
                 standing.prospect().flatMap(Prospect::next).orElse(""),
                 words.say(hasSheet ? "hand.openSheet" : "hand.walk"),
-                hasSheet ? "/sheets/" + progress.openSheet().orElseThrow() : "/flats/" + window.flatId()));
+                hasSheet ? "/sheets/" + progress.openSheet().orElseThrow() : "/flats/" + door.flatId()));
     }
 
     private static String matters(Turnover turnover, LocalDate today, Words words) {

@@ -7,9 +7,30 @@ import lumko.core.turnover.FlatState;
 /**
  * The front of all houses.
  *
- * @param needing the flats that need a hand, most pressing first
+ * @param houses all houses, where there are too many to be drawn side by side; else none
+ * @param needing the flats that need a hand, most pressing first, as many as one reads
+ * @param inAll how many need one
  */
-record FrontView(List<FacadeDrawing> facades, double width, double height, List<Hand> needing) {
+record FrontView(
+        List<HouseTab> houses,
+        List<FacadeDrawing> facades,
+        double width,
+        double height,
+        List<Hand> needing,
+        int inAll) {
+    /** How many more flats need a hand than are listed. */
+    public int more() {
+        return inAll - needing.size();
+    }
+
+    /**
+     * A house to choose.
+     *
+     * @param flats how many it has
+     * @param needing how many of them need a hand
+     * @param isShown whether it is the one that is drawn
+     */
+    record HouseTab(UUID houseId, String name, long flats, long needing, boolean isShown) {}
 
     /** A house drawn from its ground line up; one unit is about a pixel of a wide screen. */
     record FacadeDrawing(

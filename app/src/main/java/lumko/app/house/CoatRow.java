@@ -6,7 +6,9 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lumko.app.platform.EditableRow;
 import lumko.core.record.Layer;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +57,11 @@ class CoatRow extends EditableRow {
     UUID sheetId;
 
     String note = "";
+
+    /** What it was painted from: one tin, or several boxed together. */
+    Stream<UUID> tinIds() {
+        return Stream.concat(Stream.ofNullable(tinId), Arrays.stream(moreTins));
+    }
 
     protected CoatRow() {}
 

@@ -1,7 +1,7 @@
 package lumko.app.house;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -13,12 +13,16 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BinaryOperator;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.account.People;
-import lumko.app.paint.Store;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
@@ -31,9 +35,9 @@ import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.record.Age;
 import lumko.core.record.Film;
-import lumko.core.record.Layer;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,8 +45,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Houses {
-    private static final List<Layer> SEEN =
-            Arrays.stream(Layer.values()).filter(Layer::isSeen).toList();
+    /** How many surfaces say enough of how many coats a colour takes. */
+    private static final int MOST_LEARNT_FROM = 100;
 
     private final HouseRepository houses;
     private final FlatRepository flats;
@@ -51,6 +55,7 @@ public class Houses {
     private final SurfaceRepository surfaces;
     private final WallFeatureRepository features;
     private final CoatRepository coats;
+    private final Paints paints;
     private final Store store;
     private final People people;
     private final Speaker speaker;
@@ -63,6 +68,7 @@ public class Houses {
             SurfaceRepository surfaces,
             WallFeatureRepository features,
             CoatRepository coats,
+            Paints paints,
             Store store,
             People people,
             Speaker speaker) {
@@ -73,6 +79,7 @@ public class Houses {
         this.surfaces = surfaces;
         this.features = features;
         this.coats = coats;
+        this.paints = paints;
         this.store = store;
         this.people = people;
         this.speaker = speaker;
@@ -84,18 +91,24 @@ public class Houses {
     /** A house with its windows. */
     public record Facade(House house, List<Window> windows) {}
 
+    /** Every house with its windows. */
     @Transactional(readOnly = true)
     public List<Facade> facades() {
+        return facades(all());
+    }
+
+    @Transactional(readOnly = true)
+    public List<Facade> facades(List<House> wanted) {
+        List<UUID> ids = wanted.stream().map(House::id).toList();
         // the colour of most walls; of equal ones that of the room entered first
-        Map<UUID, CoatRepository.WallColour> colourOf = new HashMap<>();
-        Comparator<CoatRepository.WallColour> main = Comparator.comparingLong(CoatRepository.WallColour::getWalls)
-                .thenComparing(Comparator.comparingInt(CoatRepository.WallColour::getRoom)
+        Map<UUID, SurfaceRepository.WallColour> colourOf = new HashMap<>();
+        Comparator<SurfaceRepository.WallColour> main = Comparator.comparingLong(SurfaceRepository.WallColour::getWalls)
+                .thenComparing(Comparator.comparingInt(SurfaceRepository.WallColour::getRoom)
                         .reversed());
-        for (CoatRepository.WallColour each : coats.wallColours()) {
+        for (SurfaceRepository.WallColour each : surfaces.wallColours(ids)) {
             colourOf.merge(each.getFlatId(), each, BinaryOperator.maxBy(main));
         }
-        Map<UUID, List<Window>> windows = flats.findAll().stream()
-                .sorted(Comparator.comparingInt(flat -> flat.number))
+        Map<UUID, List<Window>> windows = flats.findByHouseIdInOrderByNumber(ids).stream()
                 .collect(Collectors.groupingBy(
                         flat -> flat.houseId,
                         Collectors.mapping(
@@ -105,39 +118,106 @@ public class Houses {
                                         flat.floor,
                                         flat.bay,
                                         Optional.ofNullable(colourOf.get(flat.id()))
-                                                .map(CoatRepository.WallColour::getColourId)),
+                                                .map(SurfaceRepository.WallColour::getColourId)),
                                 Collectors.toList())));
-        return houses.findByOrderByPosition().stream()
-                .map(row -> new Facade(row.house(), windows.getOrDefault(row.id(), List.of())))
+        return wanted.stream()
+                .map(house -> new Facade(house, windows.getOrDefault(house.id(), List.of())))
                 .toList();
     }
 
-    /** The paint of every surface of the organisation. */
+    /** By house how many flats it has; none where it has none. */
     @Transactional(readOnly = true)
-    public List<PaintedSurface> painted() {
-        return coats.topPaints(SEEN).stream()
+    public Map<UUID, Long> flatCounts() {
+        return flats.counts().stream()
+                .collect(Collectors.toMap(FlatRepository.Count::houseId, FlatRepository.Count::flats));
+    }
+
+    /** Every surface of the organisation with its paint, house by house, read as it is asked for: close it. */
+    @Transactional(readOnly = true)
+    public Stream<PaintedSurface> painted() {
+        return surfaces.topPaints()
                 .map(top -> new PaintedSurface(
                         top.getSurfaceId(),
                         top.getKind(),
                         top.getRoom(),
-                        top.getFlatId(),
-                        top.getHouseId(),
+                        top.getHouse(),
+                        top.getNumber(),
                         Optional.ofNullable(top.getProductId()),
                         Optional.ofNullable(top.getColourId()),
                         Optional.ofNullable(top.getTinId()),
-                        Optional.ofNullable(top.getAppliedOn())))
+                        Optional.ofNullable(top.getAppliedOn())));
+    }
+
+    /**
+     * A paint that is seen somewhere else than in one flat.
+     *
+     * @param appliedOn when it went on last, where anybody knows
+     * @param isOfHouse whether in the same house
+     */
+    public record PaintUse(UUID productId, UUID colourId, Optional<LocalDate> appliedOn, boolean isOfHouse) {}
+
+    /** The paints in some colours that are seen elsewhere than in a flat. */
+    @Transactional(readOnly = true)
+    public List<PaintUse> paintUses(Collection<UUID> colours, Flat flat) {
+        return Stream.of(true, false)
+                .flatMap(inHouse -> surfaces
+                        .paintUses(colours, flat.id(), flat.house().id(), inHouse)
+                        .stream()
+                        .map(use -> new PaintUse(
+                                use.getProductId(),
+                                use.getColourId(),
+                                Optional.ofNullable(use.getAppliedOn()),
+                                inHouse)))
                 .toList();
     }
 
     /**
-     * How many coats of a colour straight over another it took, wherever that was done by a sheet.
+     * Flats with some surfaces that were looked for.
+     *
+     * @param flats the first of them, house by house
+     * @param hasMore whether there are others
+     */
+    public record FlatsFound(List<FlatFound> flats, boolean hasMore) {}
+
+    /** A flat with how many of its surfaces were looked for. */
+    public record FlatFound(Door door, long surfaces) {}
+
+    /** Where some colours are seen. */
+    @Transactional(readOnly = true)
+    public FlatsFound flatsIn(Collection<UUID> colours, int most) {
+        return found(surfaces.flatsIn(colours, Limit.of(most + 1)), most, ids -> surfaces.countIn(colours, ids));
+    }
+
+    /** Where there are walls whose paint nobody has identified. */
+    @Transactional(readOnly = true)
+    public FlatsFound notIdentified(int most) {
+        return found(surfaces.notIdentified(Limit.of(most + 1)), most, surfaces::countNotIdentified);
+    }
+
+    private FlatsFound found(List<UUID> found, int most, Function<List<UUID>, List<SurfaceRepository.Count>> counting) {
+        List<UUID> first = found.stream().limit(most).toList();
+        Map<UUID, Door> doors = doors(first);
+        Map<UUID, Long> counts = first.isEmpty()
+                ? Map.of()
+                : counting.apply(first).stream()
+                        .collect(Collectors.toMap(SurfaceRepository.Count::flatId, SurfaceRepository.Count::surfaces));
+        return new FlatsFound(
+                first.stream()
+                        .map(id -> new FlatFound(
+                                Optional.ofNullable(doors.get(id)).orElseThrow(), counts.getOrDefault(id, 0L)))
+                        .toList(),
+                found.size() > most);
+    }
+
+    /**
+     * How many coats of a colour straight over another it took, wherever that was done by a sheet, on the latest of many surfaces.
      *
      * @param before ids of the colour that was there
      * @param over ids of the colour that went on
      */
     @Transactional(readOnly = true)
     public List<Integer> coatsTaken(Set<UUID> before, Set<UUID> over) {
-        return coats.onSurfacesPainted(over).stream()
+        return coats.findBySurfaces(coats.surfacesPainted(over, Limit.of(MOST_LEARNT_FROM))).stream()
                 .collect(Collectors.groupingBy(row -> row.surfaceId, LinkedHashMap::new, Collectors.toList()))
                 .values()
                 .stream()
@@ -199,11 +279,15 @@ public class Houses {
         List<SurfaceRow> surfaceRows = surfaces.findByFlat(id);
         Map<UUID, List<WallFeatureRow>> featuresOf =
                 features.findByFlat(id).stream().collect(Collectors.groupingBy(row -> row.surfaceId));
-        Store.Stock stock = store.stock();
+        List<CoatRow> coatRows = coats.findByFlat(id);
+        PaintBook book = paints.book();
+        Map<UUID, Tin> tins =
+                store.tins(coatRows.stream().flatMap(CoatRow::tinIds).collect(Collectors.toSet()));
         Map<UUID, String> names = people.names();
-        Map<UUID, List<Coat>> coatsOf = coats.findByFlat(id).stream()
+        Map<UUID, List<Coat>> coatsOf = coatRows.stream()
                 .collect(Collectors.groupingBy(
-                        row -> row.surfaceId, Collectors.mapping(row -> coat(row, stock, names), Collectors.toList())));
+                        row -> row.surfaceId,
+                        Collectors.mapping(row -> coat(row, book, tins, names), Collectors.toList())));
         Map<UUID, List<SurfaceRow>> surfacesOf = surfaceRows.stream().collect(Collectors.groupingBy(row -> row.roomId));
         return new Flat(
                 id,
@@ -224,14 +308,28 @@ public class Houses {
 
     /** By flat its door: where only names are shown. */
     @Transactional(readOnly = true)
-    public Map<UUID, Door> doors() {
+    public Map<UUID, Door> doors(Collection<UUID> flatIds) {
+        if (flatIds.isEmpty()) {
+            return Map.of();
+        }
+        return doors(flats.findAllById(Set.copyOf(flatIds))).stream()
+                .collect(Collectors.toMap(Door::flatId, door -> door));
+    }
+
+    /** The doors of some houses, by number. */
+    @Transactional(readOnly = true)
+    public List<Door> doorsOf(Collection<UUID> houseIds) {
+        return doors(flats.findByHouseIdInOrderByNumber(houseIds));
+    }
+
+    private List<Door> doors(List<FlatRow> rows) {
         Map<UUID, House> houseOf = all().stream().collect(Collectors.toMap(House::id, house -> house));
-        return flats.findAll().stream()
+        return rows.stream()
                 .map(flat -> new Door(
                         flat.id(),
                         Optional.ofNullable(houseOf.get(flat.houseId)).orElseThrow(),
                         flat.number))
-                .collect(Collectors.toMap(Door::flatId, door -> door));
+                .toList();
     }
 
     /** By flat how many rooms it has. */
@@ -358,15 +456,13 @@ public class Houses {
         return side < 26 ? String.valueOf((char) ('A' + side)) : "A" + (char) ('A' + side - 26);
     }
 
-    private static Coat coat(CoatRow row, Store.Stock stock, Map<UUID, String> names) {
+    private static Coat coat(CoatRow row, PaintBook book, Map<UUID, Tin> tins, Map<UUID, String> names) {
         return new Coat(
                 row.position,
                 row.layer,
-                Optional.ofNullable(row.productId).map(stock.products()::get),
-                Optional.ofNullable(row.colourId).map(stock.colours()::get),
-                Stream.concat(Stream.ofNullable(row.tinId), Arrays.stream(row.moreTins))
-                        .flatMap(id -> Stream.ofNullable(stock.tins().get(id)))
-                        .toList(),
+                Optional.ofNullable(row.productId).map(book.products()::get),
+                Optional.ofNullable(row.colourId).map(book.colours()::get),
+                row.tinIds().flatMap(id -> Stream.ofNullable(tins.get(id))).toList(),
                 row.batch,
                 row.places == null ? OptionalInt.empty() : OptionalInt.of(row.places),
                 Optional.ofNullable(row.appliedOn),

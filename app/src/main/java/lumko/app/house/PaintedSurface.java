@@ -10,14 +10,9 @@ public record PaintedSurface(
         UUID surfaceId,
         SurfaceKind kind,
         RoomKind room,
-        UUID flatId,
-        UUID houseId,
+        String house,
+        int number,
         Optional<UUID> productId,
         Optional<UUID> colourId,
         Optional<UUID> tinId,
-        Optional<LocalDate> appliedOn) {
-    /** Whether product and colour are on record. */
-    public boolean isIdentified() {
-        return productId.isPresent() && colourId.isPresent();
-    }
-}
+        Optional<LocalDate> appliedOn) {}

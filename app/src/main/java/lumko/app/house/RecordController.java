@@ -8,11 +8,16 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.app.account.Access;
-import lumko.app.paint.Store;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.PaintFields;
+import lumko.app.catalogue.Product;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
@@ -42,13 +47,16 @@ class RecordController {
 
     private final Houses houses;
     private final Recording recording;
+    private final PaintFields fields;
     private final Store store;
     private final Access access;
     private final Speaker speaker;
 
-    RecordController(Houses houses, Recording recording, Store store, Access access, Speaker speaker) {
+    RecordController(
+            Houses houses, Recording recording, PaintFields fields, Store store, Access access, Speaker speaker) {
         this.houses = houses;
         this.recording = recording;
+        this.fields = fields;
         this.store = store;
         this.access = access;
         this.speaker = speaker;
@@ -180,7 +188,6 @@ class RecordController {
         model.addAttribute("flat", flat);
         model.addAttribute("room", flat.roomOf(surfaceId));
         model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
-        model.addAttribute("stock", store.stock());
         model.addAttribute("form", form);
         return "surface-edit";
     }
@@ -217,13 +224,17 @@ class RecordController {
             HttpServletResponse response) {
         Form form = new Form(typed, speaker.words());
         Layer layer = form.one("layer", Layer.class);
-        Optional<UUID> product = optionalId(form, "productId");
-        Optional<UUID> colour = optionalId(form, "colourId");
+        Optional<UUID> product = form.typed("productId").isEmpty()
+                ? Optional.empty()
+                : fields.product(form, "productId").map(Product::id);
+        Optional<UUID> colour = form.typed("colourId").isEmpty()
+                ? Optional.empty()
+                : fields.colour(form, "colourId").map(Colour::id);
         Optional<LocalDate> appliedOn = form.optionalDate("appliedOn");
         OptionalInt places =
                 form.typed("places").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("places", PLACES));
         String note = form.optionalText("note", 200);
-        Optional<UUID> tin = optionalId(form, "tinId");
+        Optional<UUID> tin = tin(form);
         String batch = form.optionalText("batch", 30);
         appliedOn
                 .filter(day -> day.isAfter(speaker.today()))
@@ -232,10 +243,6 @@ class RecordController {
             form.refuse("layer", speaker.words().say("refused.finishNeedsPaint"));
         }
         if (!form.hasErrors()) {
-            Store.Stock stock = store.stock();
-            requireIn(stock.products(), product);
-            requireIn(stock.colours(), colour);
-            requireIn(stock.tins(), tin);
             recording.addCoat(
                     surfaceId,
                     new NewCoat(
@@ -268,14 +275,17 @@ class RecordController {
         return after(surfaceId, form, model, response);
     }
 
-    private static void requireIn(Map<UUID, ?> stock, Optional<UUID> id) {
-        if (id.isPresent() && !stock.containsKey(id.get())) {
-            throw new NotFoundException();
+    /** The tin whose label was typed; empty where none was, or, with a sentence at the field, where none has it. */
+    private Optional<UUID> tin(Form form) {
+        String typed = form.typed("tinId");
+        if (typed.isEmpty()) {
+            return Optional.empty();
         }
-    }
-
-    private static Optional<UUID> optionalId(Form form, String field) {
-        return form.typed(field).isEmpty() ? Optional.empty() : form.id(field);
+        Optional<Tin> found = Plain.id(typed).map(store::tin).orElseGet(() -> store.labelled(typed));
+        if (found.isEmpty()) {
+            form.refuse("tinId", speaker.words().say("refused.noTin", Plain.quoted(typed)));
+        }
+        return found.map(Tin::id);
     }
 
     private String after(UUID surfaceId, Form form, Model model, HttpServletResponse response) {

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import lumko.app.paint.Colour;
+import lumko.app.catalogue.Colour;
 import lumko.core.film.RoomLight;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;

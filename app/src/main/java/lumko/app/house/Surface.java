@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.paint.PaintKind;
+import lumko.app.catalogue.PaintKind;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
 import lumko.core.record.Raw;

@@ -1,10 +1,15 @@
 package lumko.app.house;
 
 import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
+import lumko.core.geometry.RoomKind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -21,4 +26,109 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from SurfaceRow s where s.id = :id")
     Optional<SurfaceRow> lock(UUID id);
+
+    /** On how many walls of each flat of some houses a colour is seen, and the first room where it is. */
+    @Query("""
+            select r.flatId as flatId, s.topColourId as colourId, count(*) as walls, min(r.position) as room
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+            where f.houseId in :houseIds and s.kind = lumko.app.house.SurfaceKind.WALL and s.topColourId is not null
+            group by r.flatId, s.topColourId""")
+    List<WallColour> wallColours(Collection<UUID> houseIds);
+
+    interface WallColour {
+        UUID getFlatId();
+
+        UUID getColourId();
+
+        long getWalls();
+
+        int getRoom();
+    }
+
+    /** Every surface with what is seen on it and where it is, house by house. */
+    @Query("""
+            select s.id as surfaceId, s.kind as kind, r.kind as room, h.name as house, f.number as number,
+              s.topProductId as productId, s.topColourId as colourId, s.topTinId as tinId, s.topAppliedOn as appliedOn
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+              join HouseRow h on h.id = f.houseId
+            order by h.position, f.number, s.kind, s.id""")
+    Stream<TopPaint> topPaints();
+
+    interface TopPaint {
+        UUID getSurfaceId();
+
+        SurfaceKind getKind();
+
+        RoomKind getRoom();
+
+        String getHouse();
+
+        int getNumber();
+
+        @Nullable
+        UUID getProductId();
+
+        @Nullable
+        UUID getColourId();
+
+        @Nullable
+        UUID getTinId();
+
+        @Nullable
+        LocalDate getAppliedOn();
+    }
+
+    /** The paints in some colours that are seen in a flat's house or, else, elsewhere, with the day of the latest. */
+    @Query("""
+            select s.topProductId as productId, s.topColourId as colourId, max(s.topAppliedOn) as appliedOn
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+            where s.topColourId in :colours and s.topProductId is not null and f.id <> :flatId
+              and (:inHouse = true and f.houseId = :houseId or :inHouse = false and f.houseId <> :houseId)
+            group by s.topProductId, s.topColourId""")
+    List<PaintUse> paintUses(Collection<UUID> colours, UUID flatId, UUID houseId, boolean inHouse);
+
+    interface PaintUse {
+        UUID getProductId();
+
+        UUID getColourId();
+
+        @Nullable
+        LocalDate getAppliedOn();
+    }
+
+    /** The first flats where some colours are seen, house by house. */
+    @Query("""
+            select f.id from FlatRow f join HouseRow h on h.id = f.houseId
+            where exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
+              where r.flatId = f.id and s.topColourId in :colours)
+            order by h.position, f.number""")
+    List<UUID> flatsIn(Collection<UUID> colours, Limit most);
+
+    /** On how many surfaces of some flats some colours are seen. */
+    @Query("""
+            select new lumko.app.house.SurfaceRepository$Count(r.flatId, count(*))
+            from SurfaceRow s join RoomRow r on r.id = s.roomId
+            where r.flatId in :flatIds and s.topColourId in :colours group by r.flatId""")
+    List<Count> countIn(Collection<UUID> colours, Collection<UUID> flatIds);
+
+    /** The first flats with walls whose paint nobody has identified, house by house. */
+    @Query("""
+            select f.id from FlatRow f join HouseRow h on h.id = f.houseId
+            where exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
+              where r.flatId = f.id and s.kind = lumko.app.house.SurfaceKind.WALL
+                and (s.topProductId is null or s.topColourId is null))
+            order by h.position, f.number""")
+    List<UUID> notIdentified(Limit most);
+
+    /** How many walls of some flats nobody has identified the paint of. */
+    @Query("""
+            select new lumko.app.house.SurfaceRepository$Count(r.flatId, count(*))
+            from SurfaceRow s join RoomRow r on r.id = s.roomId
+            where r.flatId in :flatIds and s.kind = lumko.app.house.SurfaceKind.WALL
+              and (s.topProductId is null or s.topColourId is null)
+            group by r.flatId""")
+    List<Count> countNotIdentified(Collection<UUID> flatIds);
+
+    /** How many surfaces of a flat were looked for. */
+    record Count(UUID flatId, long surfaces) {}
 }

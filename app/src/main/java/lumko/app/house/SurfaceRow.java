@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
 import lumko.core.geometry.Texture;
@@ -34,6 +35,24 @@ class SurfaceRow extends EditableRow {
 
     @Enumerated(EnumType.STRING)
     Texture texture = Texture.SMOOTH;
+
+    // what its last whole layer says: the database follows the layers by itself
+
+    @Column(insertable = false, updatable = false)
+    @Nullable
+    UUID topProductId;
+
+    @Column(insertable = false, updatable = false)
+    @Nullable
+    UUID topColourId;
+
+    @Column(insertable = false, updatable = false)
+    @Nullable
+    UUID topTinId;
+
+    @Column(insertable = false, updatable = false)
+    @Nullable
+    LocalDate topAppliedOn;
 
     protected SurfaceRow() {}
 

@@ -78,15 +78,20 @@ class Days {
                 .orElse(List.of());
     }
 
+    private Map<UUID, Houses.Door> doors(List<PieceRow> planned) {
+        return houses.doors(planned.stream().map(piece -> piece.flatId).toList());
+    }
+
     /** Every stay from today on that somebody asks for. */
     List<Stay> stays(Optional<UUID> person, Optional<UUID> house) {
-        Map<UUID, Houses.Door> doors = houses.doors();
+        List<PieceRow> planned = inForce();
+        Map<UUID, Houses.Door> doors = doors(planned);
         Map<UUID, String> names = people.names();
         Instant today = speaker.today().atStartOfDay(speaker.words().zone()).toInstant();
         Predicate<PieceRow> isWanted = piece -> piece.endsAt().isAfter(today)
                 && person.map(piece.personId::equals).orElse(true)
                 && house.map(door(doors, piece.flatId).house().id()::equals).orElse(true);
-        return Strokes.of(inForce().stream().filter(isWanted).toList()).stream()
+        return Strokes.of(planned.stream().filter(isWanted).toList()).stream()
                 .map(stroke -> new Stay(
                         stroke.pieces().getFirst().key,
                         names.getOrDefault(stroke.personId(), ""),
@@ -107,11 +112,11 @@ class Days {
         Words words = speaker.words();
         LocalDate today = speaker.today();
         Instant from = today.atStartOfDay(words.zone()).toInstant();
-        Map<UUID, Houses.Door> doors = houses.doors();
         List<PieceRow> mine = inForce().stream()
                 .filter(piece ->
                         piece.personId.equals(personId) && piece.endsAt().isAfter(from))
                 .toList();
+        Map<UUID, Houses.Door> doors = doors(mine);
         List<UUID> steps = mine.stream()
                 .map(piece -> piece.stepId)
                 .filter(Objects::nonNull)

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.account.People;
 import lumko.app.account.Role;
@@ -154,7 +155,6 @@ class PlanDesk {
         private final LocalDate today = speaker.today();
         private final Optional<PlanRow> inForce = plans.findByState(PlanState.IN_FORCE);
         private final List<PlanRow> offered = plans.findAllByStateOrderByChanges(PlanState.OFFERED);
-        private final Map<UUID, Houses.Door> doors = houses.doors();
         private final Map<UUID, Person> personOf = new LinkedHashMap<>();
         private final Optional<PlanRow> shown;
         private final Optional<PlanRow> drawn;
@@ -163,7 +163,7 @@ class PlanDesk {
         private final Set<UUID> ticked;
         private final Set<String> settled;
         private final Optional<UUID> chosen;
-        private final PlanSpeech speech = new PlanSpeech(words, now, doors, personOf);
+        private final PlanSpeech speech;
 
         Laying(Zoom zoom, Optional<UUID> wanted, Optional<UUID> offer) {
             this.zoom = zoom;
@@ -194,6 +194,17 @@ class PlanDesk {
                     .toList());
             settled = locks.findAll().stream().map(lock -> lock.key).collect(Collectors.toSet());
             chosen = wanted.filter(standing::containsKey).or(this::latest);
+            speech = new PlanSpeech(
+                    words,
+                    now,
+                    houses.doors(Stream.concat(
+                                    standing.keySet().stream(), shown.stream().flatMap(this::flatsOf))
+                            .toList()),
+                    personOf);
+        }
+
+        private Stream<UUID> flatsOf(PlanRow plan) {
+            return flats.findByPlanId(plan.id()).stream().map(row -> row.flatId);
         }
 
         private static String shortest(String name, Set<String> taken) {

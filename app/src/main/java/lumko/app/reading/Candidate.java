@@ -1,7 +1,7 @@
 package lumko.app.reading;
 
 import java.util.Optional;
-import lumko.app.paint.Paint;
+import lumko.app.catalogue.Paint;
 import lumko.core.colour.Metamerism;
 import lumko.core.film.Match;
 import lumko.core.record.Age;

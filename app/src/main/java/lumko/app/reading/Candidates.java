@@ -5,21 +5,28 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.house.PaintedSurface;
 import lumko.app.house.Surface;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
+import lumko.core.colour.Colorimetry;
+import lumko.core.colour.Lab;
 import lumko.core.colour.Metamerism;
 import lumko.core.colour.Reading;
 import lumko.core.film.Ageing;
 import lumko.core.film.Match;
 import lumko.core.geometry.RoomKind;
+import lumko.core.quantity.Volume;
 import lumko.core.record.Age;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,14 +37,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class Candidates {
     private static final int MOST = 8;
 
+    /** As far as a colour may have gone from what it was, and a reader be off, by CIEDE2000: what lies farther is none of it. */
+    private static final double FARTHEST = 15;
+
     private final Readings readings;
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
     private final Speaker speaker;
 
-    Candidates(Readings readings, Houses houses, Store store, Speaker speaker) {
+    Candidates(Readings readings, Houses houses, Paints paints, Store store, Speaker speaker) {
         this.readings = readings;
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
         this.speaker = speaker;
     }
@@ -46,37 +58,56 @@ public class Candidates {
     public List<Candidate> of(Flat flat, UUID surfaceId, WallReading reading) {
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
         RoomKind room = flat.roomOf(surfaceId).kind();
-        Store.Stock stock = store.stock();
+        Reading result = reading.result().orElseThrow();
+        PaintBook book = paints.book();
+        Lab seen = Colorimetry.DAYLIGHT.lab(result.mean());
+        Set<UUID> near = Stream.concat(
+                        book.within(seen, FARTHEST).stream(),
+                        book.nearest(seen, MOST).stream().map(PaintBook.Near::colour))
+                .flatMap(colour -> book.idsOf(colour).stream())
+                .collect(Collectors.toSet());
         Map<Paint, Candidate> best = new LinkedHashMap<>();
-        for (PaintedSurface painted : houses.painted()) {
-            painted.productId()
-                    .map(stock.products()::get)
-                    .ifPresent(product -> painted.colourId()
-                            .map(stock.colours()::get)
-                            .ifPresent(colour -> keep(
-                                    best,
-                                    candidate(
-                                            new Paint(product, colour),
-                                            from(painted, flat, surfaceId),
-                                            painted.tinId()
-                                                    .map(stock.tins()::get)
-                                                    .map(Tin::label),
-                                            Age.since(painted.appliedOn(), speaker.today()),
-                                            reading,
-                                            surface,
-                                            room))));
+        flat.surfaces()
+                .forEach(other -> other.topCoat()
+                        .ifPresent(coat -> coat.paint()
+                                .ifPresent(paint -> keep(
+                                        best,
+                                        candidate(
+                                                paint,
+                                                other.id().equals(surfaceId)
+                                                        ? Candidate.From.THIS_SURFACE
+                                                        : Candidate.From.THIS_FLAT,
+                                                coat.tin().map(Tin::label),
+                                                Age.since(coat.appliedOn(), speaker.today()),
+                                                reading,
+                                                surface,
+                                                room)))));
+        for (Houses.PaintUse use : houses.paintUses(near, flat)) {
+            book.paint(Optional.of(use.productId()), Optional.of(use.colourId()))
+                    .ifPresent(paint -> keep(
+                            best,
+                            candidate(
+                                    paint,
+                                    use.isOfHouse() ? Candidate.From.THIS_HOUSE : Candidate.From.ELSEWHERE,
+                                    Optional.empty(),
+                                    Age.since(use.appliedOn(), speaker.today()),
+                                    reading,
+                                    surface,
+                                    room)));
         }
-        for (Tin tin : stock.onShelf()) {
-            keep(
-                    best,
-                    candidate(
-                            tin.paint(),
-                            Candidate.From.STORE,
-                            Optional.of(tin.label()),
-                            Age.UNKNOWN,
-                            reading,
-                            surface,
-                            room));
+        for (Tin tin : store.tinsIn(near)) {
+            if (tin.left().compareTo(Volume.ZERO) > 0) {
+                keep(
+                        best,
+                        candidate(
+                                tin.paint(),
+                                Candidate.From.STORE,
+                                Optional.of(tin.label()),
+                                Age.UNKNOWN,
+                                reading,
+                                surface,
+                                room));
+            }
         }
         List<Candidate> nearest = best.values().stream()
                 .sorted(Comparator.comparingDouble(
@@ -117,16 +148,6 @@ public class Candidates {
                                 <= 0
                         ? one
                         : other);
-    }
-
-    private static Candidate.From from(PaintedSurface painted, Flat flat, UUID surfaceId) {
-        if (painted.surfaceId().equals(surfaceId)) {
-            return Candidate.From.THIS_SURFACE;
-        }
-        if (painted.flatId().equals(flat.id())) {
-            return Candidate.From.THIS_FLAT;
-        }
-        return painted.houseId().equals(flat.house().id()) ? Candidate.From.THIS_HOUSE : Candidate.From.ELSEWHERE;
     }
 
     private static Candidate candidate(

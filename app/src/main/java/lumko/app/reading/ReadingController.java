@@ -10,13 +10,13 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import lumko.app.account.Access;
+import lumko.app.catalogue.Paints;
 import lumko.app.exchange.BadFileException;
 import lumko.app.exchange.ColourFile;
 import lumko.app.exchange.Sample;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
@@ -106,9 +106,9 @@ class ReadingController {
     }
 
     private static Optional<Spectrum> typedLab(Form form) {
-        double lightness = form.number("lightness", Store.LIGHTNESS);
-        double a = form.number("a", Store.AXIS);
-        double b = form.number("b", Store.AXIS);
+        double lightness = form.number("lightness", Paints.LIGHTNESS);
+        double a = form.number("a", Paints.AXIS);
+        double b = form.number("b", Paints.AXIS);
         return form.hasErrors()
                 ? Optional.empty()
                 : Optional.of(SmoothReflectance.of(new Lab(lightness, a, b), Colorimetry.DAYLIGHT));

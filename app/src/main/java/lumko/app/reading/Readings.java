@@ -7,6 +7,9 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.account.People;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
@@ -15,8 +18,6 @@ import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
@@ -38,7 +39,7 @@ public class Readings {
     private final StandInTarget standIn;
     private final Houses houses;
     private final Recording recording;
-    private final Store store;
+    private final Paints paints;
     private final History history;
     private final People people;
     private final Access access;
@@ -53,7 +54,7 @@ public class Readings {
             StandInTarget standIn,
             Houses houses,
             Recording recording,
-            Store store,
+            Paints paints,
             History history,
             People people,
             Access access,
@@ -66,7 +67,7 @@ public class Readings {
         this.standIn = standIn;
         this.houses = houses;
         this.recording = recording;
-        this.store = store;
+        this.paints = paints;
         this.history = history;
         this.people = people;
         this.access = access;
@@ -246,10 +247,10 @@ public class Readings {
     public void confirm(UUID surfaceId, UUID productId, UUID colourId) {
         Flat flat = requireSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
-        Store.Stock stock = store.stock();
+        PaintBook book = paints.book();
         Paint paint = new Paint(
-                Optional.ofNullable(stock.products().get(productId)).orElseThrow(NotFoundException::new),
-                Optional.ofNullable(stock.colours().get(colourId)).orElseThrow(NotFoundException::new));
+                Optional.ofNullable(book.products().get(productId)).orElseThrow(NotFoundException::new),
+                Optional.ofNullable(book.colours().get(colourId)).orElseThrow(NotFoundException::new));
         boolean estimated =
                 of(surfaceId).map(reading -> reading.source().isEstimate()).orElse(false);
         boolean onRecord = surface.topCoat()

@@ -3,11 +3,11 @@ package lumko.app.reading;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paints;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Store;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
@@ -24,12 +24,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class StandInTarget {
-    private final Store store;
+    private final Paints paints;
     private final Speaker speaker;
     private final boolean isStandIn;
 
-    StandInTarget(Store store, Speaker speaker, @Value("${lumko.reader.stand-in}") boolean isStandIn) {
-        this.store = store;
+    StandInTarget(Paints paints, Speaker speaker, @Value("${lumko.reader.stand-in}") boolean isStandIn) {
+        this.paints = paints;
         this.speaker = speaker;
         this.isStandIn = isStandIn;
     }
@@ -53,7 +53,7 @@ class StandInTarget {
     }
 
     private Colour any(UUID surfaceId) {
-        List<Colour> colours = store.stock().coloursByName();
+        List<Colour> colours = paints.book().coloursByName();
         return colours.get(Math.floorMod(surfaceId.hashCode(), colours.size()));
     }
 }

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
+import lumko.app.catalogue.Paint;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
@@ -25,12 +26,11 @@ import lumko.app.outcome.Look;
 import lumko.app.outcome.Moment;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.Marking;
 import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
@@ -208,8 +208,7 @@ public class Closing {
         SheetTinRow row = new SheetTinRow(sheetId, id);
         row.afterLitres = tin.left().inLitres();
         row.placeBefore = tin.place();
-        row.afterVersion =
-                Optional.ofNullable(store.stock().tins().get(id)).orElseThrow().version();
+        row.afterVersion = store.tin(id).orElseThrow().version();
         row.bought = true;
         sheetTins.save(row);
         return id;
@@ -282,8 +281,9 @@ public class Closing {
         SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
         House house = houses.flat(row.flatId).house();
         access.requireRecordsOf(house.id(), house.name());
-        Map<UUID, Tin> stock = store.stock().tins();
-        return sheetTins.findBySheetId(sheetId).stream()
+        List<SheetTinRow> rows = sheetTins.findBySheetId(sheetId);
+        Map<UUID, Tin> stock = tins(rows);
+        return rows.stream()
                 .flatMap(tin -> Optional.ofNullable(stock.get(tin.tinId))
                         .filter(tin::isTouched)
                         .map(now ->
@@ -312,8 +312,9 @@ public class Closing {
         recording.removeCoatsOf(flat.id(), sheetId);
         predictions.forget(sheetId, Moment.CLOSED);
         marking.openAgain(markIds(sheetId));
-        Map<UUID, Tin> stock = store.stock().tins();
-        for (SheetTinRow tin : sheetTins.findBySheetId(sheetId)) {
+        List<SheetTinRow> rows = sheetTins.findBySheetId(sheetId);
+        Map<UUID, Tin> stock = tins(rows);
+        for (SheetTinRow tin : rows) {
             sheetTins.delete(tin);
             Optional.ofNullable(stock.get(tin.tinId)).ifPresent(now -> takeBack(tin, now, touched));
         }
@@ -323,6 +324,10 @@ public class Closing {
         row.seenWhere = null;
         row.lookedFrom = new String[0];
         history.note(Subject.flat(flat.id()), EventKind.SHEET_REOPENED, "");
+    }
+
+    private Map<UUID, Tin> tins(List<SheetTinRow> rows) {
+        return store.tins(rows.stream().map(row -> row.tinId).toList());
     }
 
     private void takeBack(SheetTinRow row, Tin now, TouchedTins touched) {

@@ -42,6 +42,7 @@ class MinutesController {
         Catalogue catalogue = figures.catalogue();
         model.addAttribute("lines", lines(catalogue));
         model.addAttribute("enough", catalogue.count(Figure.OWN_MINUTES_FROM));
+        model.addAttribute("latest", Minutes.LATEST);
         model.addAttribute("maySet", access.member().isLead());
         return "minutes";
     }

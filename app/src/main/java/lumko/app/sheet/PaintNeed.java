@@ -3,8 +3,8 @@ package lumko.app.sheet;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
+import lumko.app.catalogue.Paint;
+import lumko.app.store.Tin;
 import lumko.core.quantity.Volume;
 
 /**

@@ -14,16 +14,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.People;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
 import lumko.app.figure.Figures;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.PlacedMark;
 import lumko.app.walk.Walks;
 import lumko.core.activity.Activity;
@@ -59,6 +62,7 @@ class SheetReader {
     private final SheetNoteRepository notes;
     private final Walks walks;
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
     private final Figures figures;
     private final People people;
@@ -76,6 +80,7 @@ class SheetReader {
             SheetNoteRepository notes,
             Walks walks,
             Houses houses,
+            Paints paints,
             Store store,
             Figures figures,
             People people,
@@ -91,6 +96,7 @@ class SheetReader {
         this.notes = notes;
         this.walks = walks;
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
         this.figures = figures;
         this.people = people;
@@ -109,11 +115,8 @@ class SheetReader {
 
     Sheet read(SheetRow row) {
         Flat flat = houses.flat(row.flatId);
-        Store.Stock stock = store.stock();
         Map<UUID, String> names = people.names();
-        List<SheetWall> walls = sheetWalls.findBySheetIdOrderByPosition(row.id()).stream()
-                .map(wall -> wall(wall, flat, stock))
-                .toList();
+        List<SheetWall> walls = walls(sheetWalls.findBySheetIdOrderByPosition(row.id()), flat);
         List<StepRow> stepRows = steps.findBySheetIdInOrderByPosition(List.of(row.id()));
         List<SheetCautionRow> read = cautions.findBySheetId(row.id());
         List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
@@ -127,7 +130,7 @@ class SheetReader {
                 flat,
                 walls,
                 sheetSteps,
-                paints(walls, sheetSteps, stock, row.practice()),
+                needs(walls, sheetSteps, row.practice()),
                 row.climate(),
                 row.practice(),
                 Optional.ofNullable(row.climateNotedAt),
@@ -163,14 +166,21 @@ class SheetReader {
                         Optional.ofNullable(row.closedBy).map(names::get).orElse(""), moment, inspection)));
     }
 
-    private SheetWall wall(SheetWallRow row, Flat flat, Store.Stock stock) {
-        Optional<Paint> paint = stock.paint(Optional.ofNullable(row.productId), Optional.ofNullable(row.colourId));
+    private List<SheetWall> walls(List<SheetWallRow> rows, Flat flat) {
+        PaintBook book = paints.book();
+        Map<UUID, Tin> tins = store.tins(
+                rows.stream().flatMap(row -> Stream.ofNullable(row.tinId)).toList());
+        return rows.stream().map(row -> wall(row, flat, book, tins)).toList();
+    }
+
+    private SheetWall wall(SheetWallRow row, Flat flat, PaintBook book, Map<UUID, Tin> tins) {
+        Optional<Paint> paint = book.paint(Optional.ofNullable(row.productId), Optional.ofNullable(row.colourId));
         return new SheetWall(
                 row.surfaceId,
                 flat.labelOf(row.surfaceId, speaker.words()),
                 row.action,
                 paint,
-                Optional.ofNullable(row.tinId).map(stock.tins()::get),
+                Optional.ofNullable(row.tinId).map(tins::get),
                 row.bought,
                 Optional.ofNullable(row.hereOn),
                 Volume.ofLitres(row.litres),
@@ -289,19 +299,21 @@ class SheetReader {
                         Optional.ofNullable(row.earlyWhy)));
     }
 
-    private static List<PaintNeed> paints(
-            List<SheetWall> walls, List<SheetStep> steps, Store.Stock stock, Practice practice) {
+    private List<PaintNeed> needs(List<SheetWall> walls, List<SheetStep> steps, Practice practice) {
         Map<String, Volume> litres = new LinkedHashMap<>();
         steps.stream()
                 .flatMap(step -> step.activity().uses().stream())
                 .filter(use -> use.material().isPaint())
                 .forEach(use -> litres.merge(use.paint(), use.volume(), Volume::plus));
+        Map<Paint, List<Tin>> tinsOf = store.tinsOf(
+                walls.stream().flatMap(wall -> wall.paint().stream()).collect(Collectors.toSet()));
         List<PaintNeed> needs = new ArrayList<>();
         litres.forEach((key, volume) -> walls.stream()
                 .flatMap(wall -> wall.paint().stream())
                 .filter(paint -> paint.key().equals(key))
                 .findFirst()
-                .ifPresent(paint -> needs.add(need(paint, volume, walls, stock, practice))));
+                .ifPresent(paint ->
+                        needs.add(need(paint, volume, walls, tinsOf.getOrDefault(paint, List.of()), practice))));
         return needs;
     }
 
@@ -310,7 +322,7 @@ class SheetReader {
      * somebody decided that it is bought.
      */
     private static PaintNeed need(
-            Paint paint, Volume litres, List<SheetWall> walls, Store.Stock stock, Practice practice) {
+            Paint paint, Volume litres, List<SheetWall> walls, List<Tin> ofPaint, Practice practice) {
         List<SheetWall> on = walls.stream()
                 .filter(wall -> wall.paint().equals(Optional.of(paint)))
                 .toList();
@@ -321,9 +333,7 @@ class SheetReader {
                 .toList();
         Volume inNamed = named.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
         boolean isNew = practice.is(School.NEW_BATCH_PER_FLAT) || on.stream().anyMatch(SheetWall::isBought);
-        List<Tin> shelf = isNew || inNamed.compareTo(litres) >= 0
-                ? named
-                : stock.tinsOf(paint.product().id(), paint.colour().id());
+        List<Tin> shelf = isNew || inNamed.compareTo(litres) >= 0 ? named : ofPaint;
         List<StoredTin> stored = shelf.stream()
                 .map(tin -> new StoredTin(tin.id().toString(), tin.batch(), tin.left()))
                 .toList();
@@ -335,7 +345,8 @@ class SheetReader {
                 paint,
                 litres,
                 choice.open().stream()
-                        .map(open -> stock.tins().get(UUID.fromString(open.key())))
+                        .flatMap(open ->
+                                shelf.stream().filter(tin -> tin.id().toString().equals(open.key())))
                         .toList(),
                 choice.buy(),
                 missing,

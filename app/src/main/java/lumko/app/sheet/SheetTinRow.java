@@ -4,8 +4,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
-import lumko.app.paint.Tin;
 import lumko.app.platform.OwnedRow;
+import lumko.app.store.Tin;
 import org.jspecify.annotations.Nullable;
 
 /** What was in a tin before and after a sheet was closed. */

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
+import lumko.app.catalogue.Paint;
+import lumko.app.store.Tin;
 import lumko.core.job.Action;
 import lumko.core.quantity.Volume;
 

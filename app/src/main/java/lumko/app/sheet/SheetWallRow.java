@@ -6,7 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
-import lumko.app.paint.Paint;
+import lumko.app.catalogue.Paint;
 import lumko.app.platform.OwnedRow;
 import lumko.core.job.Action;
 import lumko.core.judge.BuiltUp;

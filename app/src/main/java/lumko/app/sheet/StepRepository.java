@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import lumko.core.activity.ActivityKind;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -17,6 +18,15 @@ interface StepRepository extends JpaRepository<StepRow, UUID> {
             where sheet.closedAt is not null
             group by sheet.id, sheet.flatId, sheet.closedAt order by sheet.closedAt desc""")
     List<Sheets.PastWork> past(Limit most);
+
+    /** A step with what was planned for it and what it took, in minutes. */
+    record Timed(ActivityKind kind, double planned, double took) {}
+
+    /** The steps that were timed last. */
+    @Query("""
+            select new lumko.app.sheet.StepRepository$Timed(step.kind, step.minutes, step.tookMinutes)
+            from StepRow step where step.tookMinutes is not null order by step.tickedAt desc""")
+    List<Timed> timed(Limit most);
 
     @Query("select step.id from StepRow step where step.id in :ids and step.tickedAt is not null")
     Set<UUID> ticked(Collection<UUID> ids);

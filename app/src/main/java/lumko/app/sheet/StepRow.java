@@ -89,6 +89,10 @@ class StepRow extends EditableRow {
     @Nullable
     String earlyWhy;
 
+    /** How long the hands took, where the ticks tell. */
+    @Nullable
+    Double tookMinutes;
+
     protected StepRow() {}
 
     StepRow(UUID sheetId, int position, Activity planned) {

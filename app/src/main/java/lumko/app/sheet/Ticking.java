@@ -21,7 +21,9 @@ import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.core.activity.Caution;
 import lumko.core.drying.Climate;
+import lumko.core.quantity.Times;
 import lumko.core.schedule.Air;
+import lumko.core.schedule.Progress;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -102,13 +104,8 @@ public class Ticking {
         }
         Instant now = when(sheet, at);
         boolean isLate = Duration.between(now, clock.instant()).compareTo(LATE) > 0;
-        boolean wet = new SheetGraph(
-                        steps.findBySheetIdInOrderByPosition(List.of(sheet.id())),
-                        precedences.findBySheetIdIn(List.of(sheet.id())),
-                        Map.of())
-                .progress(new Air(sheet.climate(), figures.catalogue()))
-                .waitsFor(stepId.toString(), now)
-                .isPresent();
+        SheetWork work = work(sheet);
+        boolean wet = work.progress().waitsFor(stepId.toString(), now).isPresent();
         if (wet && why.isEmpty() && !isLate) {
             return new Ticked.StillWet(sheet.id(), stepId);
         }
@@ -116,8 +113,33 @@ public class Ticking {
         row.tickedBy = access.member().personId();
         String said = why.isEmpty() ? speaker.words().say("sheet.withoutSignal") : why;
         row.earlyWhy = wet ? said : null;
+        work.time();
         noteStep(sheet, row, wet ? EventKind.TICKED_EARLY : EventKind.TICKED, wet ? ": " + said : "");
         return new Ticked.Done(sheet.id());
+    }
+
+    /** The rows of a sheet with their order and the air they dry in. */
+    private record SheetWork(List<StepRow> rows, List<PrecedenceRow> order, Air air) {
+        Progress progress() {
+            return new SheetGraph(rows, order, Map.of()).progress(air);
+        }
+
+        /** Notes of each step how long it took, as the ticks tell it now. */
+        void time() {
+            Map<String, Duration> taken = progress().taken();
+            for (StepRow row : rows) {
+                row.tookMinutes = Optional.ofNullable(taken.get(row.id().toString()))
+                        .map(Times::inMinutes)
+                        .orElse(null);
+            }
+        }
+    }
+
+    private SheetWork work(SheetRow sheet) {
+        return new SheetWork(
+                steps.findBySheetIdInOrderByPosition(List.of(sheet.id())),
+                precedences.findBySheetIdIn(List.of(sheet.id())),
+                new Air(sheet.climate(), figures.catalogue()));
     }
 
     /** A device may have been without signal for days, but was not on the sheet before it was made, nor will it be tomorrow. */
@@ -135,6 +157,7 @@ public class Ticking {
             row.tickedAt = null;
             row.tickedBy = null;
             row.earlyWhy = null;
+            work(sheet).time();
             noteStep(sheet, row, EventKind.UNTICKED, "");
         }
         return sheet.id();
@@ -174,6 +197,7 @@ public class Ticking {
         SheetRow sheet = reader.requireOpen(sheetId);
         sheet.put(climate);
         sheet.climateNotedAt = clock.instant();
+        work(sheet).time();
         history.note(
                 Subject.flat(sheet.flatId),
                 EventKind.AIR_NOTED,

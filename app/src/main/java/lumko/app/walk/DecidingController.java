@@ -8,12 +8,12 @@ import java.util.regex.Pattern;
 import lumko.app.house.Houses;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
@@ -168,7 +168,7 @@ class DecidingController {
     }
 
     private Tin tin(UUID id) {
-        return Optional.ofNullable(store.stock().tins().get(id)).orElseThrow(NotFoundException::new);
+        return store.tin(id).orElseThrow(NotFoundException::new);
     }
 
     // ---- what goes on

@@ -1,7 +1,7 @@
 package lumko.app.walk;
 
-import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
+import lumko.app.catalogue.Paint;
+import lumko.app.store.Tin;
 
 /** What goes on a surface, where that is not just the same again. */
 public sealed interface Next {

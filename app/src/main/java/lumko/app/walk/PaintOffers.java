@@ -2,24 +2,27 @@ package lumko.app.walk;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
+import lumko.app.catalogue.Product;
 import lumko.app.house.Coat;
 import lumko.app.house.Houses;
 import lumko.app.house.Surface;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Product;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
-import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,10 +39,12 @@ public class PaintOffers {
     private static final String BUY = "buy:";
 
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
 
-    PaintOffers(Houses houses, Store store) {
+    PaintOffers(Houses houses, Paints paints, Store store) {
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
     }
 
@@ -74,12 +79,10 @@ public class PaintOffers {
         if (sent.equals(SAME)) {
             return Optional.empty();
         }
-        Store.Stock stock = store.stock();
         if (sent.startsWith(TIN)) {
             UUID id = Plain.id(sent.substring(TIN.length()))
                     .orElseThrow(() -> new IllegalArgumentException("“" + sent + "” is no tin"));
-            return Optional.of(
-                    new Next.FromTin(Optional.ofNullable(stock.tins().get(id)).orElseThrow(NotFoundException::new)));
+            return Optional.of(new Next.FromTin(store.tin(id).orElseThrow(NotFoundException::new)));
         }
         String[] ids = sent.substring(Math.min(BUY.length(), sent.length())).split(":");
         if (!sent.startsWith(BUY)
@@ -88,8 +91,8 @@ public class PaintOffers {
                 || Plain.id(ids[1]).isEmpty()) {
             throw new IllegalArgumentException("“" + sent + "” is no paint");
         }
-        return Optional.of(
-                new Next.ToBuy(stock.paint(Plain.id(ids[0]), Plain.id(ids[1])).orElseThrow(NotFoundException::new)));
+        return Optional.of(new Next.ToBuy(
+                paints.book().paint(Plain.id(ids[0]), Plain.id(ids[1])).orElseThrow(NotFoundException::new)));
     }
 
     /** @param typed words that all occur in its name; empty for what is nearest */
@@ -100,40 +103,50 @@ public class PaintOffers {
     }
 
     private Offers offers(Surface surface, String typed) {
-        Store.Stock stock = store.stock();
         Optional<Paint> own = surface.topCoat().flatMap(Coat::paint);
         Optional<Lab> lab = own.map(paint -> paint.colour().lab());
-        List<Tin> tins = stock.onShelf().stream()
-                .filter(tin -> tin.left().compareTo(Volume.ZERO) > 0)
+        List<Tin> tins = store.onShelf().stream()
                 .filter(tin -> surface.suits(tin.product().kind()))
-                .filter(tin -> isMeant(tin.label() + " " + words(tin.paint()), typed))
+                .filter(tin -> PaintBook.hasWords(tin.label() + " " + words(tin.paint()), typed))
                 .sorted(Comparator.comparingDouble((Tin tin) -> apart(lab, tin.colour()))
                         .thenComparing(Tin::label))
                 .limit(MOST_TINS)
                 .toList();
-        return new Offers(surface.id(), tins, toBuy(stock, surface, own, typed));
+        return new Offers(surface.id(), tins, toBuy(paints.book(), surface, own, typed));
     }
 
     /** Without a word typed, the paint on record alone: every product in every colour would be no offer. */
-    private static List<Paint> toBuy(Store.Stock stock, Surface surface, Optional<Paint> own, String typed) {
+    private static List<Paint> toBuy(PaintBook book, Surface surface, Optional<Paint> own, String typed) {
         if (typed.isBlank()) {
             return own.stream().toList();
         }
+        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
+        Comparator<Colour> nearest = Comparator.comparingDouble((Colour colour) -> apart(lab, colour))
+                .thenComparing(Colour::name);
+        // what a product's own name does not say has to be in the colour's: the same words for many products
+        Map<String, List<Colour>> coloursWith = new HashMap<>();
         List<Paint> paints = new ArrayList<>();
-        for (Product product : stock.productsByName()) {
+        for (Product product : book.productsByName()) {
             if (surface.suits(product.kind()) && !product.isDiscontinued()) {
-                stock.coloursByName().stream()
-                        .map(colour -> new Paint(product, colour))
-                        .filter(paint -> isMeant(words(paint), typed))
-                        .forEach(paints::add);
+                String rest = Stream.of(typed.strip().split("\\s+"))
+                        .filter(word -> !PaintBook.hasWords(product.fullName(), word))
+                        .collect(Collectors.joining(" "));
+                coloursWith
+                        .computeIfAbsent(
+                                rest,
+                                words -> book.coloursByName().stream()
+                                        .filter(colour -> PaintBook.hasWords(words(colour), words))
+                                        .sorted(nearest)
+                                        .limit(MOST_TO_BUY)
+                                        .toList())
+                        .forEach(colour -> paints.add(new Paint(product, colour)));
             }
         }
-        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
         return paints.stream()
                 .sorted(Comparator.comparing(
                                 (Paint paint) -> own.filter(on -> on.product().equals(paint.product()))
                                         .isEmpty())
-                        .thenComparingDouble(paint -> apart(lab, paint.colour()))
+                        .thenComparing(Paint::colour, nearest)
                         .thenComparing(Paint::name))
                 .limit(MOST_TO_BUY)
                 .toList();
@@ -144,23 +157,18 @@ public class PaintOffers {
     }
 
     private static String words(Paint paint) {
-        return paint.colour().name() + " " + paint.colour().code() + " "
-                + paint.product().maker() + " " + paint.product().name();
+        return words(paint.colour()) + " " + paint.product().fullName();
     }
 
-    private static boolean isMeant(String name, String typed) {
-        String all = name.toLowerCase(Locale.ROOT);
-        return Stream.of(typed.toLowerCase(Locale.ROOT).strip().split("\\s+")).allMatch(all::contains);
+    private static String words(Colour colour) {
+        return colour.name() + " " + colour.code();
     }
 
     /** Where nobody noted what a surface was painted from: tins in the store of just its paint, what is left over may be one. */
     @Transactional(readOnly = true)
     public List<Tin> leftOvers(Surface surface) {
         return surface.topCoat().filter(Coat::isFromUnknownBatch).flatMap(Coat::paint).stream()
-                .flatMap(paint -> store
-                        .stock()
-                        .tinsOf(paint.product().id(), paint.colour().id())
-                        .stream())
+                .flatMap(paint -> store.tinsOf(List.of(paint)).getOrDefault(paint, List.of()).stream())
                 .toList();
     }
 }

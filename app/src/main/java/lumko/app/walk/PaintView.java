@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lumko.app.catalogue.Paint;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
 import lumko.app.platform.Words;
+import lumko.app.store.Tin;
 import lumko.core.record.Raw;
 import org.jspecify.annotations.Nullable;
 

@@ -2,12 +2,12 @@ package lumko.app.walk;
 
 import java.util.Comparator;
 import java.util.Optional;
+import lumko.app.catalogue.Paint;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.app.store.Tin;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
 import lumko.core.quantity.Volume;

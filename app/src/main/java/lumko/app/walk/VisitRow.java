@@ -6,13 +6,14 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
 import lumko.app.platform.EditableRow;
+import lumko.app.store.Tin;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
 import lumko.core.record.Raw;
@@ -103,9 +104,9 @@ class VisitRow extends EditableRow {
         finishCoats = coats.map(BuildUp::finish).orElse(null);
     }
 
-    Optional<Next> next(Store.Stock stock) {
-        Optional<Next> ofTin = Optional.ofNullable(tinId).map(stock.tins()::get).map(Next.FromTin::new);
-        return ofTin.or(() -> stock.paint(Optional.ofNullable(productId), Optional.ofNullable(colourId))
+    Optional<Next> next(PaintBook book, Map<UUID, Tin> tins) {
+        Optional<Next> ofTin = Optional.ofNullable(tinId).map(tins::get).map(Next.FromTin::new);
+        return ofTin.or(() -> book.paint(Optional.ofNullable(productId), Optional.ofNullable(colourId))
                 .map(Next.ToBuy::new));
     }
 

@@ -1,9 +1,9 @@
 package lumko.app.walk;
 
 import java.util.Optional;
+import lumko.app.catalogue.Paint;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
-import lumko.app.paint.Paint;
 import lumko.core.hold.Holding;
 import lumko.core.job.Action;
 import lumko.core.job.Face;

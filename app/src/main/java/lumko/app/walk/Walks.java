@@ -13,7 +13,10 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.People;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
 import lumko.app.figure.Figures;
 import lumko.app.history.History;
 import lumko.app.house.Flat;
@@ -24,10 +27,11 @@ import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
 import lumko.app.learnt.Learnt;
-import lumko.app.paint.Store;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
 import lumko.core.fault.RoomFinding;
@@ -54,6 +58,7 @@ public class Walks {
     private final RoomFindingRepository roomFindings;
     private final PlaceAnswerRepository placeAnswers;
     private final Houses houses;
+    private final Paints paints;
     private final Store store;
     private final Figures figures;
     private final Practices practices;
@@ -68,6 +73,7 @@ public class Walks {
             RoomFindingRepository roomFindings,
             PlaceAnswerRepository placeAnswers,
             Houses houses,
+            Paints paints,
             Store store,
             Figures figures,
             Practices practices,
@@ -80,6 +86,7 @@ public class Walks {
         this.roomFindings = roomFindings;
         this.placeAnswers = placeAnswers;
         this.houses = houses;
+        this.paints = paints;
         this.store = store;
         this.figures = figures;
         this.practices = practices;
@@ -293,14 +300,17 @@ public class Walks {
     }
 
     private Map<UUID, Visit> visits(UUID turnoverId) {
-        Store.Stock stock = store.stock();
+        List<VisitRow> rows = visits.findByTurnoverId(turnoverId);
+        PaintBook book = paints.book();
+        Map<UUID, Tin> tins = store.tins(
+                rows.stream().flatMap(row -> Stream.ofNullable(row.tinId)).toList());
         Map<UUID, String> names = people.names();
-        return visits.findByTurnoverId(turnoverId).stream()
+        return rows.stream()
                 .collect(Collectors.toMap(
                         row -> row.surfaceId,
                         row -> new Visit(
                                 row.onIt(),
-                                row.next(stock),
+                                row.next(book, tins),
                                 row.coats(),
                                 Optional.ofNullable(row.answeredBy).map(names::get),
                                 Optional.ofNullable(row.overruledAction),

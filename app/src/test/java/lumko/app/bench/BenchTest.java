@@ -8,7 +8,7 @@ import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.paint.Store;
+import lumko.app.store.Store;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.Lab;
 import org.junit.jupiter.api.Test;
@@ -25,7 +25,7 @@ class BenchTest extends ApplicationTest {
     Houses houses;
 
     private String id(String colour) {
-        return asLead(() -> store.stock().coloursByName().stream()
+        return asLead(() -> paints.book().coloursByName().stream()
                 .filter(each -> each.name().equals(colour))
                 .findFirst()
                 .orElseThrow()
@@ -57,7 +57,7 @@ class BenchTest extends ApplicationTest {
         String one = id("Oat Husk");
         String like = asLead(() -> {
             Lab lab = Colorimetry.DAYLIGHT.lab(
-                    store.stock().colours().get(UUID.fromString(one)).spectrum());
+                    paints.book().colours().get(UUID.fromString(one)).spectrum());
             return "lab:%s,%s,%s".formatted(lab.lightness(), lab.a(), lab.b());
         });
         assertThat(get("one={a}&other={b}", one, like))

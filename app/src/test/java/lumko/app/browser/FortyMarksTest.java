@@ -15,11 +15,11 @@ import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.sheet.Sheet;
 import lumko.app.sheet.Sheets;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.Walks;
 import lumko.core.activity.ActivityKind;
 import lumko.core.geometry.Outline;
@@ -51,7 +51,7 @@ class FortyMarksTest extends BrowserTest {
     private void aFlatOfThreeRooms() {
         flat = freshFlat("Ropewalk Court");
         asLead(() -> {
-            tin = store.stock().onShelf().stream()
+            tin = store.all().stream()
                     .filter(each -> each.product().name().equals("Hearth Matt"))
                     .findFirst()
                     .orElseThrow();

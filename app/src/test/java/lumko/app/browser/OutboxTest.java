@@ -14,10 +14,10 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import lumko.app.house.Flat;
 import lumko.app.house.Recording;
-import lumko.app.paint.Store;
 import lumko.app.platform.EditableRow;
 import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.Sheets;
+import lumko.app.store.Store;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Marking;
 import lumko.app.walk.Next;
@@ -183,7 +183,7 @@ class OutboxTest extends BrowserTest {
                     UUID.randomUUID(),
                     wallId,
                     new Mark(Spot.ofMillimetres(800, 700), FaultKind.NAIL_HOLE.usualFault()));
-            var tin = store.stock().onShelf().stream()
+            var tin = store.all().stream()
                     .filter(each -> each.colour().name().equals("Oat Husk"))
                     .findFirst()
                     .orElseThrow();

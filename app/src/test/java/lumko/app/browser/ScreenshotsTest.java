@@ -7,12 +7,12 @@ import java.util.UUID;
 import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
 import lumko.app.platform.EditableRow;
 import lumko.app.reading.Readings;
 import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.Sheets;
 import lumko.app.sheet.Ticking;
+import lumko.app.store.Store;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
@@ -146,7 +146,7 @@ class ScreenshotsTest extends BrowserTest {
     }
 
     private UUID colour(String name) {
-        return asLead(() -> store.stock().coloursByName().stream()
+        return asLead(() -> paints.book().coloursByName().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst()
                 .orElseThrow()

@@ -8,11 +8,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.catalogue.PaintBook;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Marking;
 import lumko.app.walk.OnIt;
@@ -47,7 +48,7 @@ class TouchUpStoryTest extends BrowserTest {
         Flat flat = freshFlat("Ropewalk Court");
         wallId = wall(flat, 0).id();
         asLead(() -> {
-            Store.Stock stock = store.stock();
+            PaintBook stock = paints.book();
             UUID tinId = store.addTin(
                     "S" + flat.number(),
                     stock.productsByName().stream()
@@ -61,7 +62,7 @@ class TouchUpStoryTest extends BrowserTest {
                     Volume.ofLitres(3),
                     "story shelf",
                     "");
-            Tin tin = store.stock().tins().get(tinId);
+            Tin tin = store.tin(tinId).orElseThrow();
             recording.addCoat(
                     wallId,
                     NewCoat.finish(

@@ -13,7 +13,7 @@ import java.util.UUID;
 import java.util.function.BiConsumer;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
+import lumko.app.store.Store;
 import lumko.app.walk.Marking;
 import lumko.app.walk.Walks;
 import lumko.core.fault.FaultKind;
@@ -57,7 +57,7 @@ class ViewsTest extends BrowserTest {
                 "/bench",
                 "/exchange",
                 "/colours/"
-                        + asLead(() -> store.stock().coloursByName().getFirst().id()),
+                        + asLead(() -> paints.book().coloursByName().getFirst().id()),
                 "/find",
                 "/find?q=oat",
                 "/practice",

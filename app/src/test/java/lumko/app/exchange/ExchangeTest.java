@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
-import lumko.app.paint.Colour;
-import lumko.app.paint.Store;
+import lumko.app.catalogue.Colour;
+import lumko.app.store.Store;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,7 +33,7 @@ class ExchangeTest extends ApplicationTest {
     }
 
     private Optional<Colour> colour(String name) {
-        return asLead(store::stock).coloursByName().stream()
+        return asLead(paints::book).coloursByName().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst();
     }

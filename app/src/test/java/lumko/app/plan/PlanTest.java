@@ -24,12 +24,12 @@ import lumko.app.account.People;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Turnover;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.sheet.SheetMaking;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
@@ -693,8 +693,7 @@ class PlanTest extends ApplicationTest {
             Flat flat = freshFlat("Ropewalk Court");
             UUID wallId = wall(flat, 0).id();
             asLead(() -> {
-                Store.Stock stock = store.stock();
-                Tin tin = stock.tins().values().stream()
+                Tin tin = store.all().stream()
                         .filter(each -> each.product().name().equals("Hearth Matt")
                                 && each.left().compareTo(Volume.ofLitres(1)) > 0)
                         .findFirst()

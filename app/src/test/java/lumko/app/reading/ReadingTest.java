@@ -23,9 +23,9 @@ import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Surface;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.PaintAnswer;
 import lumko.app.walk.Walks;
 import lumko.core.colour.ColourDifference;
@@ -62,7 +62,7 @@ class ReadingTest extends ApplicationTest {
     void aWall() {
         flat = freshFlat("Ropewalk Court");
         wallId = wall(flat, 0).id();
-        tin = asLead(() -> store.stock().onShelf().stream()
+        tin = asLead(() -> store.all().stream()
                 .filter(each -> each.colour().name().equals("Wet Slate"))
                 .findFirst()
                 .orElseThrow());

@@ -16,15 +16,16 @@ import java.util.Optional;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Turnover;
-import lumko.app.paint.Paint;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotNowException;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
@@ -99,7 +100,7 @@ class SheetTest extends ApplicationTest {
         flat = freshFlat("Ropewalk Court");
         wallId = wall(flat, 0).id();
         asLead(() -> {
-            Store.Stock stock = store.stock();
+            PaintBook stock = paints.book();
             UUID tinId = store.addTin(
                     "T" + flat.number(),
                     stock.productsByName().stream()
@@ -113,7 +114,7 @@ class SheetTest extends ApplicationTest {
                     Volume.ofLitres(3),
                     "test shelf",
                     "");
-            tin = store.stock().tins().get(tinId);
+            tin = store.tin(tinId).orElseThrow();
             recording.addCoat(
                     wallId,
                     NewCoat.finish(
@@ -776,11 +777,11 @@ class SheetTest extends ApplicationTest {
         @Test
         void whatOneMoreWouldTakeStandsWithItsPaint() throws Exception {
             asLead(() -> {
-                Paint other = store.stock()
+                Paint other = paints.book()
                         .paint(
                                 Optional.of(tin.product().id()),
                                 Optional.of(
-                                        store.stock().coloursByName().getLast().id()))
+                                        paints.book().coloursByName().getLast().id()))
                         .orElseThrow();
                 confirming.goesOn(
                         wallId,
@@ -1084,7 +1085,7 @@ class SheetTest extends ApplicationTest {
                 assertThat(spots.humidity().orElseThrow().inPercent()).isEqualTo(55);
             });
             assertThat(asLead(() -> walks.wall(wallId)).marks()).isEmpty();
-            assertThat(asLead(store::stock).tins().get(tin.id()).left().inLitres())
+            assertThat(asLead(() -> store.tin(tin.id())).orElseThrow().left().inLitres())
                     .isCloseTo(3 - planned, Offset.offset(1e-9));
             assertThat(sheet(id).closed().orElseThrow().by()).isEqualTo("Jonas Petrak");
         }
@@ -1142,7 +1143,7 @@ class SheetTest extends ApplicationTest {
             Inspection inspection = sheet(id).closed().orElseThrow().inspection();
             assertThat(inspection.seen()).isEqualTo(Inspection.Seen.SEEN);
             assertThat(inspection.from()).containsExactly(Inspection.From.RAKING_LIGHT);
-            Tin after = asLead(store::stock).tins().get(tin.id());
+            Tin after = asLead(() -> store.tin(tin.id())).orElseThrow();
             assertThat(after.left().inLitres()).isEqualTo(2.2);
             assertThat(after.place()).isEqualTo("van");
         }
@@ -1162,7 +1163,7 @@ class SheetTest extends ApplicationTest {
                     .extracting(Coat::layer)
                     .containsExactly(Layer.FINISH);
             assertThat(asLead(() -> walks.wall(wallId)).marks()).hasSize(3);
-            assertThat(asLead(store::stock).tins().get(tin.id()).left().inLitres())
+            assertThat(asLead(() -> store.tin(tin.id())).orElseThrow().left().inLitres())
                     .isEqualTo(3);
             asLead(() -> {
                 close(id);
@@ -1182,7 +1183,7 @@ class SheetTest extends ApplicationTest {
         }
 
         private double litresNow() {
-            return asLead(store::stock).tins().get(tin.id()).left().inLitres();
+            return asLead(() -> store.tin(tin.id())).orElseThrow().left().inLitres();
         }
 
         private void dipTo(double litres) {
@@ -1190,7 +1191,7 @@ class SheetTest extends ApplicationTest {
                 store.dip(
                         tin.id(),
                         Volume.ofLitres(litres),
-                        store.stock().tins().get(tin.id()).version());
+                        store.tin(tin.id()).orElseThrow().version());
                 return null;
             });
         }
@@ -1280,7 +1281,7 @@ class SheetTest extends ApplicationTest {
             assertThat(labels()).doesNotContain(label);
             asLead(() -> {
                 closing.close(id, inspection, List.of(), List.of(bought));
-                Tin again = store.stock().tins().values().stream()
+                Tin again = store.all().stream()
                         .filter(each -> each.label().equals(label))
                         .findFirst()
                         .orElseThrow();
@@ -1292,7 +1293,7 @@ class SheetTest extends ApplicationTest {
         }
 
         private List<String> labels() {
-            return asLead(store::stock).tins().values().stream().map(Tin::label).toList();
+            return asLead(store::all).stream().map(Tin::label).toList();
         }
 
         @Test

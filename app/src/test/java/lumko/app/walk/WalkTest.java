@@ -18,9 +18,9 @@ import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
-import lumko.app.paint.Store;
-import lumko.app.paint.Tin;
 import lumko.app.platform.EditableRow;
+import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
@@ -64,7 +64,7 @@ class WalkTest extends ApplicationTest {
     void aWall() {
         flat = freshFlat("Ropewalk Court");
         wallId = wall(flat, 0).id();
-        tin = asLead(() -> store.stock().onShelf().stream()
+        tin = asLead(() -> store.all().stream()
                 .filter(each -> each.colour().name().equals("Oat Husk"))
                 .findFirst()
                 .orElseThrow());
@@ -128,7 +128,7 @@ class WalkTest extends ApplicationTest {
     }
 
     private Tin tinOf(String colour) {
-        return asLead(() -> store.stock().onShelf().stream()
+        return asLead(() -> store.all().stream()
                 .filter(each -> each.colour().name().equals(colour))
                 .findFirst()
                 .orElseThrow());
@@ -298,7 +298,7 @@ class WalkTest extends ApplicationTest {
 
         @Test
         void aTinOfAnotherColourMeansWholeWalls() {
-            Tin other = asLead(() -> store.stock().onShelf().stream()
+            Tin other = asLead(() -> store.all().stream()
                     .filter(each -> each.colour().name().equals("Wet Slate"))
                     .findFirst()
                     .orElseThrow());
@@ -323,7 +323,7 @@ class WalkTest extends ApplicationTest {
                 return flat;
             });
             assertThat(page()).contains("% on average; bouncing makes");
-            Tin slate = asLead(() -> store.stock().onShelf().stream()
+            Tin slate = asLead(() -> store.all().stream()
                     .filter(each -> each.colour().name().equals("Wet Slate"))
                     .findFirst()
                     .orElseThrow());

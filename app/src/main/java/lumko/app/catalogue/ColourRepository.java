@@ -1,0 +1,5 @@
+package lumko.app.catalogue;
+
+interface ColourRepository extends MergeableRepository<ColourRow> {
+    boolean existsByNameIgnoreCase(String name);
+}

@@ -1,0 +1,243 @@
+package lumko.app.catalogue;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.platform.NotFoundException;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Spectrum;
+import lumko.core.colour.Srgb;
+import lumko.core.paint.DataSheet;
+import lumko.core.quantity.Limits;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Products and colours of the signed-in organisation. They are read once for every state they are in and kept in memory, in each
+ * copy of the application: the database numbers the states, and the number is all that is asked for on a request.
+ */
+@Service
+@Transactional
+public class Paints {
+    /** What a tin can hold. */
+    public static final Limits TIN_SIZE = new Limits("tin size", 0.05, 200, "L");
+
+    /** What gloss at 60° a product can have. */
+    public static final Limits GLOSS = new Limits("gloss at 60°", 0, 100, "GU");
+
+    /** What L* of a colour can be. */
+    public static final Limits LIGHTNESS = new Limits("L*", 0, 100, "");
+
+    /** What a* and b* of a colour can be. */
+    public static final Limits AXIS = new Limits("a* or b*", -128, 128, "");
+
+    /** Some 700 bytes an entry: 150 MB in all. */
+    private static final long MOST_ENTRIES = 200_000;
+
+    private static final Duration KEPT_FOR = Duration.ofHours(1);
+
+    private final ColourRepository colours;
+    private final ProductRepository products;
+    private final ProductSizeRepository sizes;
+    private final RevisionRepository revisions;
+    private final Cache<UUID, Kept> books = Caffeine.newBuilder()
+            .maximumWeight(MOST_ENTRIES)
+            .weigher((UUID whose, Kept kept) ->
+                    1 + kept.book.colours().size() + kept.book.products().size())
+            .expireAfterAccess(KEPT_FOR)
+            .build();
+
+    Paints(
+            ColourRepository colours,
+            ProductRepository products,
+            ProductSizeRepository sizes,
+            RevisionRepository revisions) {
+        this.colours = colours;
+        this.products = products;
+        this.sizes = sizes;
+        this.revisions = revisions;
+    }
+
+    private record Kept(long revision, PaintBook book) {}
+
+    /** Everything as it is now. */
+    @Transactional(readOnly = true)
+    public PaintBook book() {
+        if (TransactionSynchronizationManager.hasResource(this)) {
+            // what this transaction changed nobody else may see yet
+            return read();
+        }
+        return revisions
+                .current()
+                .map(current -> Optional.ofNullable(books.getIfPresent(current.id()))
+                        .filter(kept -> kept.revision == current.revision())
+                        .orElseGet(() -> {
+                            Kept read = new Kept(current.revision(), read());
+                            books.put(current.id(), read);
+                            return read;
+                        })
+                        .book)
+                .orElseGet(this::read);
+    }
+
+    private void changes() {
+        if (!TransactionSynchronizationManager.hasResource(this)) {
+            TransactionSynchronizationManager.bindResource(this, true);
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCompletion(int status) {
+                    TransactionSynchronizationManager.unbindResource(Paints.this);
+                }
+            });
+        }
+    }
+
+    private PaintBook read() {
+        List<ColourRow> colourRows = colours.findAll();
+        List<ProductRow> productRows = products.findAll();
+        Map<UUID, List<Volume>> sizesOf = sizes.findAll().stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.productId,
+                        Collectors.mapping(row -> Volume.ofLitres(row.litres), Collectors.toList())));
+        Map<UUID, UUID> standsFor =
+                productRows.stream().collect(Collectors.toMap(ProductRow::id, MergeableRow::standsFor));
+        return new PaintBook(
+                productRows.stream()
+                        .filter(row -> row.mergedInto == null)
+                        .collect(Collectors.toMap(
+                                ProductRow::id,
+                                row -> row.product(sizesOf.getOrDefault(row.id(), List.of()), standsFor))),
+                colourRows.stream()
+                        .filter(row -> row.mergedInto == null)
+                        .collect(Collectors.toMap(ColourRow::id, ColourRow::colour)),
+                merged(productRows),
+                merged(colourRows));
+    }
+
+    private static List<PaintBook.Merged> merged(List<? extends MergeableRow> rows) {
+        return rows.stream()
+                .filter(row -> row.mergedInto != null)
+                .map(row -> new PaintBook.Merged(row.id(), row.standsFor(), row.enteredAs()))
+                .toList();
+    }
+
+    // ---- colours
+
+    /** Whether a colour of that name was ever entered, merged ones too. */
+    @Transactional(readOnly = true)
+    public boolean hasColour(String name) {
+        return colours.existsByNameIgnoreCase(name);
+    }
+
+    public UUID addColour(String name, String code, Srgb screen) {
+        return addColour(name, code, "", "", screen);
+    }
+
+    /** A colour with whose it is and what it is tinted by. */
+    public UUID addColour(String name, String code, String maker, String formula, Srgb screen) {
+        changes();
+        ColourRow row = new ColourRow(UUID.randomUUID(), name, code, screen);
+        row.maker = maker;
+        row.formula = formula;
+        return colours.save(row).id();
+    }
+
+    /** Notes what a colour was measured to be; the screen shows it from then on. */
+    public void measure(UUID colourId, Spectrum measured) {
+        changes();
+        colours.required(colourId).measured(measured);
+    }
+
+    /** Notes the Lab that a card or a file gives of a colour. */
+    public void give(UUID colourId, Lab lab) {
+        changes();
+        colours.required(colourId)
+                .given(new Lab(LIGHTNESS.check(lab.lightness()), AXIS.check(lab.a()), AXIS.check(lab.b())));
+    }
+
+    /** Notes what is written on the card or the tin. */
+    public void describe(UUID colourId, ColourCard card, int seenVersion) {
+        changes();
+        ColourRow row = colours.required(colourId);
+        row.checkSeen(seenVersion);
+        row.code = card.code();
+        row.maker = card.maker();
+        row.formula = card.formula();
+        card.lab().ifPresent(row::given);
+    }
+
+    /** Two entries are one colour from now on; what was recorded with either is kept. */
+    public void mergeColour(UUID from, UUID into) {
+        changes();
+        colours.merge(from, into);
+    }
+
+    /** A merged entry stands on its own again. */
+    public void separateColour(UUID merged) {
+        changes();
+        colours.required(merged).mergedInto = null;
+    }
+
+    // ---- products
+
+    /** Whether a product of that name was ever entered, merged ones too. */
+    @Transactional(readOnly = true)
+    public boolean hasProduct(String maker, String name) {
+        return products.existsByMakerIgnoreCaseAndNameIgnoreCase(maker, name);
+    }
+
+    public UUID addProduct(NewProduct product) {
+        changes();
+        GLOSS.check(product.gloss60());
+        UUID id = products.save(new ProductRow(product)).id();
+        product.soldIn().forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
+        return id;
+    }
+
+    /** Notes what the maker says of a coat of a product. */
+    public void describe(UUID productId, DataSheet sheet) {
+        changes();
+        products.required(productId).describe(sheet);
+    }
+
+    /** A product is no longer made; what is used instead, if anything is known. */
+    public void discontinue(UUID productId, Optional<UUID> substitute) {
+        changes();
+        ProductRow row = products.required(productId);
+        substitute.ifPresent(id -> {
+            if (id.equals(productId) || !products.existsById(id)) {
+                throw new NotFoundException();
+            }
+        });
+        row.discontinued = true;
+        row.substituteId = substitute.orElse(null);
+    }
+
+    /** A product is made again. */
+    public void continueAgain(UUID productId) {
+        changes();
+        ProductRow row = products.required(productId);
+        row.discontinued = false;
+        row.substituteId = null;
+    }
+
+    /** Two entries are one product from now on; what was recorded with either is kept. */
+    public void mergeProduct(UUID from, UUID into) {
+        changes();
+        products.merge(from, into);
+    }
+
+    /** A merged product stands on its own again. */
+    public void separateProduct(UUID merged) {
+        changes();
+        products.required(merged).mergedInto = null;
+    }
+}

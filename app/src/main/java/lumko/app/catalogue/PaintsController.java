@@ -1,0 +1,261 @@
+package lumko.app.catalogue;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
+import lumko.app.platform.RefusedException;
+import lumko.app.platform.Speaker;
+import lumko.core.colour.Lab;
+import lumko.core.colour.Srgb;
+import lumko.core.paint.Binder;
+import lumko.core.paint.DataSheet;
+import lumko.core.paint.DryFilm;
+import lumko.core.paint.Sheen;
+import lumko.core.quantity.Times;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Products and colours: found, added, a product with what its maker says. */
+@Controller
+class PaintsController {
+    private static final int MOST_LISTED = 60;
+    private static final int MOST_OFFERED = 12;
+
+    private final Paints paints;
+    private final PaintFields fields;
+    private final Access access;
+    private final Speaker speaker;
+
+    PaintsController(Paints paints, PaintFields fields, Access access, Speaker speaker) {
+        this.paints = paints;
+        this.fields = fields;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    @ModelAttribute("binders")
+    Binder[] binders() {
+        return Binder.values();
+    }
+
+    @ModelAttribute("kinds")
+    PaintKind[] kinds() {
+        return PaintKind.values();
+    }
+
+    @ModelAttribute("paintBases")
+    Base[] paintBases() {
+        return Base.values();
+    }
+
+    @ModelAttribute("sheens")
+    Sheen[] sheens() {
+        return Sheen.values();
+    }
+
+    @GetMapping("/paints")
+    String paints(@RequestParam(name = "q", defaultValue = "") String typed, Model model) {
+        return list(typed, model, Form.empty(speaker.words()));
+    }
+
+    private String list(String typed, Model model, Form form) {
+        PaintBook book = paints.book();
+        List<Product> products = book.productsLike(typed, Integer.MAX_VALUE);
+        model.addAttribute("q", typed);
+        model.addAttribute("products", products.stream().limit(MOST_LISTED).toList());
+        model.addAttribute("moreProducts", Math.max(0, products.size() - MOST_LISTED));
+        model.addAttribute("colours", book.coloursLike(typed, MOST_LISTED));
+        model.addAttribute("moreColours", Math.max(0, book.countColoursLike(typed) - MOST_LISTED));
+        model.addAttribute("form", form);
+        model.addAttribute("mayAdd", !access.member().isOffice());
+        return "paints";
+    }
+
+    /** What a field that takes a colour offers for the letters in it. */
+    @GetMapping("/paints/colours/like")
+    String coloursLike(@RequestParam String field, @RequestParam Map<String, String> typed, Model model) {
+        model.addAttribute(
+                "colours", paints.book().coloursLike(Plain.line(typed.getOrDefault(field, "")), MOST_OFFERED));
+        return "lookup :: colours";
+    }
+
+    /** What a field that takes a product offers for the letters in it. */
+    @GetMapping("/paints/products/like")
+    String productsLike(@RequestParam String field, @RequestParam Map<String, String> typed, Model model) {
+        model.addAttribute(
+                "products", paints.book().productsLike(Plain.line(typed.getOrDefault(field, "")), MOST_OFFERED));
+        return "lookup :: products";
+    }
+
+    @PostMapping("/paints/colours")
+    String addColour(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String name = form.text("colourName", 80);
+        ColourCard card = ColourCard.read(form);
+        Optional<Srgb> screen = form.hex("screen");
+        if (paints.hasColour(name)) {
+            form.refuse("colourName", speaker.words().say("refused.taken", name));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return list("", model, form);
+        }
+        UUID id = paints.addColour(name, card.code(), card.maker(), card.formula(), screen.orElseThrow());
+        Optional<Lab> lab = card.lab();
+        lab.ifPresent(known -> paints.give(id, known));
+        return "redirect:/colours/" + id;
+    }
+
+    @PostMapping("/paints/products")
+    String addProduct(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        String maker = form.text("maker", 80);
+        String line = form.optionalText("line", 80);
+        String name = form.text("product", 80);
+        PaintKind kind = form.one("kind", PaintKind.class);
+        Base base = form.one("base", Base.class);
+        Sheen sheen = form.one("sheen", Sheen.class);
+        double gloss = form.number("gloss", Paints.GLOSS);
+        Binder binder = form.one("binder", Binder.class);
+        List<Volume> sizes = sizes(form);
+        if (paints.hasProduct(maker, name)) {
+            form.refuse("product", speaker.words().say("refused.taken", name));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return list("", model, form);
+        }
+        return "redirect:/products/"
+                + paints.addProduct(new NewProduct(maker, line, name, kind, base, sheen, gloss, binder, sizes));
+    }
+
+    /** Tin sizes on sale, in litres, separated by spaces. */
+    private static List<Volume> sizes(Form form) {
+        List<Volume> sizes = new ArrayList<>();
+        for (String part : form.typed("sizes").replace(',', '.').split("\\s+")) {
+            if (!part.isEmpty()) {
+                form.attempt(
+                                "sizes",
+                                () -> Volume.ofLitres(Paints.TIN_SIZE.check(Plain.number(part)
+                                        .orElseThrow(() -> new RefusedException("refused.sizes", Plain.quoted(part))))))
+                        .ifPresent(sizes::add);
+            }
+        }
+        return sizes.stream().distinct().toList();
+    }
+
+    // ---- one product
+
+    @GetMapping("/products/{productId}")
+    String product(@PathVariable UUID productId, Model model) {
+        return product(productId, model, Form.empty(speaker.words()));
+    }
+
+    private String product(UUID productId, Model model, Form form) {
+        PaintBook book = paints.book();
+        Product product = Optional.ofNullable(book.products().get(productId)).orElseThrow(NotFoundException::new);
+        model.addAttribute("p", product);
+        model.addAttribute("substitute", product.substitute().map(book.products()::get));
+        model.addAttribute(
+                "merged",
+                book.mergedProducts().stream()
+                        .filter(merged -> merged.into().equals(product.id()))
+                        .toList());
+        model.addAttribute("form", form);
+        model.addAttribute("mayAdd", !access.member().isOffice());
+        model.addAttribute("mayMerge", access.member().isLead());
+        return "product";
+    }
+
+    private String refused(UUID productId, Form form, Model model, HttpServletResponse response) {
+        response.setStatus(422);
+        return product(productId, model, form);
+    }
+
+    /** What the maker says of a coat. */
+    @PostMapping("/products/{productId}/sheet")
+    String describe(
+            @PathVariable UUID productId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        double spread = form.number("spread", DryFilm.SPREAD);
+        double solids = form.number("solids", DryFilm.SOLIDS);
+        double contrast = form.number("contrast", DataSheet.CONTRAST);
+        Optional<Duration> recoat = form.typed("recoat").isEmpty()
+                ? Optional.empty()
+                : Optional.of(Times.ofHours(form.number("recoat", DataSheet.RECOAT)));
+        if (form.hasErrors()) {
+            return refused(productId, form, model, response);
+        }
+        paints.describe(productId, new DataSheet(spread, solids, contrast, recoat));
+        return "redirect:/products/" + productId;
+    }
+
+    @PostMapping("/products/{productId}/made")
+    String made(
+            @PathVariable UUID productId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Form form = new Form(typed, speaker.words());
+        boolean still = form.yes("still");
+        Optional<UUID> substitute = form.typed("substitute").isEmpty()
+                ? Optional.empty()
+                : fields.product(form, "substitute").map(Product::id);
+        if (substitute.filter(productId::equals).isPresent()) {
+            form.refuse("substitute", speaker.words().say("refused.substituteItself"));
+        }
+        if (form.hasErrors()) {
+            return refused(productId, form, model, response);
+        }
+        if (still) {
+            paints.continueAgain(productId);
+        } else {
+            paints.discontinue(productId, substitute);
+        }
+        return "redirect:/products/" + productId;
+    }
+
+    @PostMapping("/products/{productId}/merge")
+    String merge(
+            @PathVariable UUID productId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireLead();
+        Form form = new Form(typed, speaker.words());
+        Optional<Product> into = fields.product(form, "into");
+        if (form.hasErrors()) {
+            return refused(productId, form, model, response);
+        }
+        paints.mergeProduct(productId, into.orElseThrow().id());
+        return "redirect:/products/" + into.orElseThrow().id();
+    }
+
+    @PostMapping("/products/{productId}/separate")
+    String separate(@PathVariable UUID productId) {
+        access.requireLead();
+        paints.separateProduct(productId);
+        return "redirect:/products/" + productId;
+    }
+}

@@ -1,6 +1,0 @@
-package lumko.app.paint;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ProductSizeRepository extends JpaRepository<ProductSizeRow, UUID> {}

@@ -1,0 +1,199 @@
+package lumko.app.store;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.catalogue.Paint;
+import lumko.app.catalogue.PaintBook;
+import lumko.app.catalogue.Paints;
+import lumko.app.platform.ChangedMeanwhileException;
+import lumko.app.platform.NotFoundException;
+import lumko.core.quantity.Limits;
+import lumko.core.quantity.Volume;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Tins of the signed-in organisation. */
+@Service
+@Transactional
+public class Store {
+    private static final Comparator<Tin> AS_THEY_STAND =
+            Comparator.comparing(Tin::place).thenComparing(Tin::label);
+    private static final Comparator<Tin> FULLEST_FIRST =
+            Comparator.comparing(Tin::left).reversed().thenComparing(Tin::label);
+
+    private final TinRepository tins;
+    private final Paints paints;
+
+    Store(TinRepository tins, Paints paints) {
+        this.tins = tins;
+        this.paints = paints;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Tin> tin(UUID id) {
+        return tins.findById(id).map(row -> tin(row, paints.book()));
+    }
+
+    /** Tins by their ids; those that are not there any more are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Tin> tins(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : tins(tins.findAllById(Set.copyOf(ids))).stream().collect(Collectors.toMap(Tin::id, tin -> tin));
+    }
+
+    /** By paint the tins of it, the fullest first. */
+    @Transactional(readOnly = true)
+    public Map<Paint, List<Tin>> tinsOf(Collection<Paint> wanted) {
+        if (wanted.isEmpty()) {
+            return Map.of();
+        }
+        PaintBook book = paints.book();
+        Set<UUID> colours = wanted.stream()
+                .flatMap(paint -> book.idsOf(paint.colour()).stream())
+                .collect(Collectors.toSet());
+        return tins(tins.findByColourIdIn(colours)).stream()
+                .filter(tin -> wanted.contains(tin.paint()))
+                .sorted(FULLEST_FIRST)
+                .collect(Collectors.groupingBy(Tin::paint));
+    }
+
+    /** Tins of a colour, by place and label. */
+    @Transactional(readOnly = true)
+    public List<Tin> tinsIn(Collection<UUID> colourIds) {
+        return tins(tins.findByColourIdIn(colourIds)).stream()
+                .sorted(AS_THEY_STAND)
+                .toList();
+    }
+
+    /** Every tin with something in it, by place and label. */
+    @Transactional(readOnly = true)
+    public List<Tin> onShelf() {
+        return tins(tins.findByLeftLitresGreaterThan(0)).stream()
+                .sorted(AS_THEY_STAND)
+                .toList();
+    }
+
+    /**
+     * Tins as they stand.
+     *
+     * @param more how many more there are than are shown
+     */
+    public record Shelf(List<Tin> tins, int more) {}
+
+    /** The tins whose label, batch, place, colour or product has all the words; the empty ones only if they are asked for. */
+    @Transactional(readOnly = true)
+    public Shelf shelf(String typed, boolean emptyToo, int most) {
+        List<Tin> found = (emptyToo ? all() : onShelf())
+                .stream()
+                        .filter(tin -> PaintBook.hasWords(
+                                String.join(
+                                        " ",
+                                        tin.label(),
+                                        tin.batch(),
+                                        tin.place(),
+                                        tin.colour().name(),
+                                        tin.product().fullName()),
+                                typed))
+                        .toList();
+        return new Shelf(found.stream().limit(most).toList(), Math.max(0, found.size() - most));
+    }
+
+    /** The tin with that label. */
+    @Transactional(readOnly = true)
+    public Optional<Tin> labelled(String label) {
+        return tins.findByLabel(label).map(row -> tin(row, paints.book()));
+    }
+
+    /** Every tin, the empty ones too, by place and label. */
+    @Transactional(readOnly = true)
+    public List<Tin> all() {
+        return tins(tins.findAll()).stream().sorted(AS_THEY_STAND).toList();
+    }
+
+    private List<Tin> tins(List<TinRow> rows) {
+        PaintBook book = paints.book();
+        return rows.stream().map(row -> tin(row, book)).toList();
+    }
+
+    private static Tin tin(TinRow row, PaintBook book) {
+        return new Tin(
+                row.id(),
+                row.label,
+                Optional.ofNullable(book.products().get(row.productId)).orElseThrow(),
+                Optional.ofNullable(book.colours().get(row.colourId)).orElseThrow(),
+                row.batch,
+                Volume.ofLitres(row.sizeLitres),
+                Volume.ofLitres(row.leftLitres),
+                row.place,
+                row.tintedAt,
+                row.version());
+    }
+
+    @Transactional(readOnly = true)
+    public boolean hasTinLabelled(String label) {
+        return tins.existsByLabel(label);
+    }
+
+    public UUID addTin(
+            String label,
+            UUID product,
+            UUID colour,
+            String batch,
+            Volume size,
+            Volume left,
+            String place,
+            String tintedAt) {
+        Paints.TIN_SIZE.check(size.inLitres());
+        new Limits("left in the tin", 0, size.inLitres(), "L").check(left.inLitres());
+        PaintBook book = paints.book();
+        if (!book.products().containsKey(product) || !book.colours().containsKey(colour)) {
+            throw new NotFoundException();
+        }
+        TinRow row = new TinRow(UUID.randomUUID());
+        row.label = label;
+        row.productId = product;
+        row.colourId = colour;
+        row.batch = batch;
+        row.sizeLitres = size.inLitres();
+        row.leftLitres = left.inLitres();
+        row.place = place;
+        row.tintedAt = tintedAt;
+        return tins.save(row).id();
+    }
+
+    /**
+     * Puts a tin where it stands with what is left in it.
+     *
+     * @return the version it has then
+     * @throws ChangedMeanwhileException if somebody has changed it since that version
+     */
+    public int putDown(UUID tinId, Volume left, String place, int seenVersion) {
+        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
+        row.leftLitres = left.inLitres();
+        row.place = place;
+        return tins.saveAndFlush(row).version();
+    }
+
+    /** Takes a tin out of the store that came in by mistake. */
+    public void takeOut(UUID tinId) {
+        tins.findById(tinId).ifPresent(tins::delete);
+        tins.flush();
+    }
+
+    /** Notes what a dip into the tin has shown. */
+    public void dip(UUID tinId, Volume left, int seenVersion) {
+        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
+        row.leftLitres = left.inLitres();
+    }
+}
