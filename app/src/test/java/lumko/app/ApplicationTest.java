@@ -42,7 +42,8 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
             "lumko.plan.seconds=0.2",
             // tests search when they want to
             "lumko.background=false",
-            "lumko.reader.stand-in=true"
+            "lumko.reader.stand-in=true",
+            "spring.jpa.properties.hibernate.session_factory.statement_inspector=lumko.app.Statements"
         })
 @AutoConfigureMockMvc
 public abstract class ApplicationTest {

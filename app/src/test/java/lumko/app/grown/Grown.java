@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -19,6 +20,9 @@ final class Grown {
     record Size(int houses, int flatsPerHouse, int colours, int productsTimes, int tins) {
         static final Size LARGE = new Size(100, 30, 20_000, 20, 2_000);
     }
+
+    /** The password of all its people. */
+    static final String PASSWORD = "grown up to be large";
 
     private static final int BAYS = 6;
 
@@ -119,6 +123,7 @@ final class Grown {
 
     /**
      * Makes the organisation. Whoever has the login {@code mirela} in the demo has {@code mirela-NAME} in it.
+     * It takes two minutes to make a large one.
      *
      * @param name a word that no other of them has
      */
@@ -154,7 +159,10 @@ final class Grown {
     /** People, products, colours, tins: those of the demo and as many more as are asked for. */
     private void shared(String name, Size size) throws SQLException {
         insert("organisation", Map.of("id", q(own), "name", "'Grown ' || " + q(name)), "r.id = " + q(demo));
-        insert("person", Map.of("login", "r.login || '-' || " + q(name)), ofDemo());
+        insert(
+                "person",
+                Map.of("login", "r.login || '-' || " + q(name), "password_hash", q("{noop}" + PASSWORD)),
+                ofDemo());
         insert("colour", Map.of(), ofDemo());
         insert("product", Map.of(), ofDemo());
         for (int n = 2; n <= size.productsTimes; n++) {
@@ -202,18 +210,18 @@ final class Grown {
         run("""
                 insert into house (id, organisation_id, name, built_year, roof, textured_coating, position, version)
                 select md5('%1$s' || h)::uuid, '%1$s', 'House ' || h, 1900 + h, 'FLAT', false, h, 0 from generate_series(1, %2$d) h""".formatted(own, size.houses));
-        run("drop table if exists grown_copy");
         run("""
                 create temp table grown_copy on commit drop as
-                with worked as (select f.id, row_number() over (order by f.number) - 1 as n, count(*) over () as of
+                with worked as (select f.id, row_number() over (order by f.number) - 1 as turn, count(*) over () as of
                   from flat f where f.organisation_id = '%1$s' and exists (select from sheet s where s.flat_id = f.id)),
                 best as (select m.flat_id from surface s join room m on m.id = s.room_id where s.organisation_id = '%1$s'
                   group by 1 order by count(*) desc limit 1)
                 select md5('%1$s%2$s' || h || '-' || n)::uuid as flat_id, h, n, t.template, t.layer,
-                  (h * %4$d + n) %% 20 = 0 as stands_empty
+                  (h + n) %% 20 = 2 as stands_empty
                 from generate_series(1, %3$d) h, generate_series(1, %4$d) n,
                   lateral (select flat_id as template, 'R7' as layer from best
-                    union all select id, 'S' from worked where worked.n = (h + n) %% worked.of) t""".formatted(demo, own, size.houses, size.flatsPerHouse));
+                    union all select id, 'S' from worked where worked.turn = (h + n) %% worked.of) t"""
+                .formatted(demo, own, size.houses, size.flatsPerHouse));
         run("""
                 insert into flat (id, organisation_id, house_id, number, floor, bay, version)
                 select flat_id, '%1$s', md5('%1$s' || h)::uuid, n, (n - 1) / %2$d, (n - 1) %% %2$d, 0
@@ -224,7 +232,7 @@ final class Grown {
     private void copy(String how, String layer, String salt, int daysAgo, List<String> tables, String where)
             throws SQLException {
         for (String table : tables) {
-            Map<String, String> own = new java.util.HashMap<>();
+            Map<String, String> own = new HashMap<>();
             for (Column column : columnsOf(table)) {
                 String expression = expression(table, column, salt);
                 if (daysAgo > 0 && Set.of("timestamptz", "date").contains(column.type)) {
