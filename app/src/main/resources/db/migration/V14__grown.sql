@@ -62,3 +62,7 @@ from (select id, extract(epoch from ticked_at - lag(ticked_at) over (partition b
     from sheet_step where ticked_at is not null) t
 where t.id = s.id and t.minutes > 1.0 / 3 and t.minutes < 600;
 create index sheet_step_timed on sheet_step (organisation_id, ticked_at desc) where took_minutes is not null;
+
+-- Who took a mark away, so that whoever puts it back knows whose hand that was. Of those taken away before nobody knows.
+alter table mark add removed_by uuid;
+alter table mark add foreign key (organisation_id, removed_by) references person (organisation_id, id);

@@ -20,13 +20,24 @@ public final class SignedInClient {
     private static final Pattern FORM_TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
     private static final Pattern PAGE_TOKEN = Pattern.compile("name=\"csrf\" content=\"([^\"]+)\"");
 
-    private final HttpClient client =
-            HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    private final HttpClient client;
     private final String base;
     private String token = "";
 
     private SignedInClient(int port) {
+        this(port, HttpClient.newBuilder().cookieHandler(new CookieManager()).build());
+    }
+
+    /** The same person in the same session, at another copy of the application. */
+    public SignedInClient at(int otherPort) {
+        SignedInClient other = new SignedInClient(otherPort, client);
+        other.token = token;
+        return other;
+    }
+
+    private SignedInClient(int port, HttpClient client) {
         base = "http://localhost:" + port;
+        this.client = client;
     }
 
     /** Somebody who has not signed in yet. */

@@ -48,6 +48,16 @@ public final class TestDatabase {
         return named(database);
     }
 
+    /** One more with the demo in it. */
+    public static Access anotherDemo(String name) {
+        String database = "test_" + name + "_" + ProcessHandle.current().pid();
+        inCluster(cluster -> {
+            cluster.execute("drop database if exists " + database + " with (force)");
+            cluster.execute("create database " + database + " template \"demo_" + digestOfClasses() + "\"");
+        });
+        return named(database);
+    }
+
     private static Access demo() {
         String template = "demo_" + digestOfClasses();
         String database = "test_demo_" + ProcessHandle.current().pid();

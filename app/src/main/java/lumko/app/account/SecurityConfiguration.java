@@ -4,6 +4,7 @@ import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthentica
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import javax.sql.DataSource;
 import lumko.app.platform.Assets;
 import org.springframework.context.annotation.Bean;
@@ -18,6 +19,8 @@ import org.springframework.security.web.authentication.LoginUrlAuthenticationEnt
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
+import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -29,6 +32,9 @@ class SecurityConfiguration {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none';"
                     + " frame-ancestors 'none'";
+
+    /** How long ago a session may have been used without anybody noting it. */
+    static final Duration TOUCHED_AFTER = Duration.ofMinutes(5);
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, Accounts accounts) {
@@ -81,6 +87,20 @@ class SecurityConfiguration {
         TransactionTemplate transaction = new TransactionTemplate(new JdbcTransactionManager(dataSource));
         transaction.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         return transaction;
+    }
+
+    /**
+     * That somebody is still there is noted every few minutes, not with each request. Who a session belongs to is noted at once.
+     */
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seldomTouched() {
+        return sessions -> sessions.setUpdateSessionQuery("""
+                update spring_session s
+                set session_id = seen.session_id, last_access_time = seen.at, max_inactive_interval = seen.most,
+                  expiry_time = seen.until, principal_name = seen.name
+                from (select ? as session_id, ?::bigint as at, ?::int as most, ?::bigint as until, ? as name, ? as id) seen
+                where s.primary_id = seen.id and (s.last_access_time < seen.at - %d or s.session_id <> seen.session_id
+                  or s.max_inactive_interval <> seen.most or s.principal_name is distinct from seen.name)""".formatted(TOUCHED_AFTER.toMillis()));
     }
 
     /** bcrypt, with its kind in front so that a stronger one can follow. */

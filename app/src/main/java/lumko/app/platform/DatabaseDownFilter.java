@@ -49,6 +49,12 @@ class DatabaseDownFilter extends OncePerRequestFilter {
             if (cause instanceof java.sql.SQLTransientConnectionException) {
                 return true;
             }
+            // the pool's own word for a connection that broke under a transaction which is now rolled back
+            if (cause instanceof SQLException sql
+                    && sql.getSQLState() == null
+                    && "Connection is closed".equals(sql.getMessage())) {
+                return true;
+            }
             if (cause instanceof SQLException sql
                     && sql.getSQLState() != null
                     && (sql.getSQLState().startsWith(CONNECTION_PROBLEM)

@@ -13,6 +13,8 @@ interface MarkRepository extends JpaRepository<MarkRow, UUID> {
 
     List<MarkRow> findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(UUID surfaceId);
 
+    Optional<MarkRow> findFirstBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDescIdDesc(UUID surfaceId);
+
     @Query("select m.surfaceId from MarkRow m where m.id = :id")
     Optional<UUID> surfaceOf(UUID id);
 }

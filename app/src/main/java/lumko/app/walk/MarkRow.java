@@ -89,6 +89,9 @@ class MarkRow extends EditableRow {
     Instant removedAt;
 
     @Nullable
+    UUID removedBy;
+
+    @Nullable
     LocalDate madeGoodOn;
 
     protected MarkRow() {}

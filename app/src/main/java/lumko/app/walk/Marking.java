@@ -236,6 +236,7 @@ public class Marking {
         for (MarkRow row : rows) {
             if (row.isOpen()) {
                 row.removedAt = now;
+                row.removedBy = access.member().personId();
                 noteMark(flat, row, EventKind.MARK_REMOVED, words(row.mark()));
             }
         }
@@ -251,6 +252,7 @@ public class Marking {
                 continue;
             }
             row.removedAt = null;
+            row.removedBy = null;
             noteMark(flat, row, EventKind.MARK_RESTORED, words(row.mark()));
         }
     }

@@ -85,7 +85,12 @@ class WalkPage {
         model.addAttribute("trimPaint", paint(wallId, walked.flat(), trim.surface(), trim.visit()));
         model.addAttribute(
                 "ownLast", walks.ownLast(wallId, access.member().personId()).orElse(null));
-        model.addAttribute("lastRemoved", walks.lastRemoved(wallId).orElse(null));
+        walks.lastRemoved(wallId).ifPresent(removed -> {
+            model.addAttribute("lastRemoved", removed.markId());
+            model.addAttribute(
+                    "removedBy",
+                    removed.by().filter(access.member().personId()::equals).isPresent() ? "" : removed.name());
+        });
         model.addAttribute("kept", results.ofSurface(wallId));
         model.addAttribute(
                 "read",

@@ -346,11 +346,18 @@ public class Walks {
 
     /** The mark that was taken away last on a surface, if one could be put back. */
     @Transactional(readOnly = true)
-    public Optional<UUID> lastRemoved(UUID surfaceId) {
-        return marks.findBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(surfaceId).stream()
-                .findFirst()
-                .map(MarkRow::id);
+    public Optional<Removed> lastRemoved(UUID surfaceId) {
+        return marks.findFirstBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDescIdDesc(surfaceId)
+                .map(row -> new Removed(
+                        row.id(),
+                        Optional.ofNullable(row.removedBy),
+                        Optional.ofNullable(row.removedBy)
+                                .map(people.names()::get)
+                                .orElse("")));
     }
+
+    /** A mark that was taken away, and by whom, where that is known. */
+    public record Removed(UUID markId, Optional<UUID> by, String name) {}
 
     /** A mark with how it is made good. */
     @Transactional(readOnly = true)

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 class DatabaseDownFilterTest {
     private final MockHttpServletResponse response = new MockHttpServletResponse();
@@ -45,6 +46,14 @@ class DatabaseDownFilterTest {
     @ValueSource(strings = {"08001", "08006", "57P01", "57P03"})
     void aServerThatGoesAwayIsTheSame(String state) throws Exception {
         filter(new ServletException(new RuntimeException(new SQLException("gone", state))));
+        assertCalmPage();
+    }
+
+    /** What a transaction says that cannot even be rolled back any more. */
+    @Test
+    void norIsAConnectionThatTheRollbackFindsClosed() throws Exception {
+        filter(new TransactionSystemException(
+                "Could not roll back JPA transaction", new RuntimeException(new SQLException("Connection is closed"))));
         assertCalmPage();
     }
 

@@ -19,6 +19,19 @@ public record Lab(double lightness, double a, double b) {
         return t > EPSILON ? Math.cbrt(t) : SLOPE * t + 4.0 / 29;
     }
 
+    private static double slope(double t, double white) {
+        double f = Math.cbrt(t);
+        return (t > EPSILON ? 1 / (3 * f * f) : SLOPE) / white;
+    }
+
+    /** How L*, a*, b* change at a colour as its tristimulus values begin to change by so much. */
+    public static double[] change(Xyz at, Xyz by, Xyz white) {
+        double x = slope(at.x() / white.x(), white.x()) * by.x();
+        double y = slope(at.y() / white.y(), white.y()) * by.y();
+        double z = slope(at.z() / white.z(), white.z()) * by.z();
+        return new double[] {116 * y, 500 * (x - y), 200 * (y - z)};
+    }
+
     /** Back to tristimulus values. */
     public Xyz xyz(Xyz white) {
         double y = (lightness + 16) / 116;

@@ -22,6 +22,13 @@ public final class KubelkaMunk {
         return (s * t - backing * ((s + k) * t - 1)) / ((s + k - s * backing) * t + 1);
     }
 
+    /** How the reflectance of a film that hides completely changes with its K/S, which is above 0. */
+    public static double slope(double ratio) {
+        double root = Math.sqrt(ratio * (ratio + 2));
+        double reflectance = 1 / (1 + ratio + root);
+        return -(1 + (ratio + 1) / root) * reflectance * reflectance;
+    }
+
     /** K/S of a film that hides completely and reflects so much. */
     public static double ratio(double reflectance) {
         return (1 - reflectance) * (1 - reflectance) / (2 * reflectance);

@@ -1,6 +1,7 @@
 package lumko.core.film;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.LinearSystem;
 import lumko.core.colour.Metamerism;
 import lumko.core.colour.Spectrum;
+import lumko.core.colour.Xyz;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,7 +33,13 @@ public final class RecipeFinder {
     /** One more colorant has to gain at least this, ΔE00. */
     private static final double WORTH_ONE_MORE = 0.15;
 
+    /** Recipes that differ by less are as good as each other, ΔE00. ASSUMPTION. */
+    private static final double NOBODY_SEES = 0.1;
+
     private static final int ROUNDS = 12;
+
+    /** K/S of what absorbs next to nothing: below it the slope has no end. */
+    private static final double LEAST_RATIO = 1e-9;
 
     private final List<Colorant> colorants;
 
@@ -61,6 +69,13 @@ public final class RecipeFinder {
 
     private record Set(int[] members, double[] amounts, double difference) {}
 
+    /** A set in whole steps of the dispenser, with what it then comes to. */
+    private record Dosed(Set set, double[] amounts, double difference) {
+        double amount() {
+            return Arrays.stream(amounts).sum();
+        }
+    }
+
     /** The recipe that gets nearest with few colorants. What is in the tin already only grows. */
     public Recipe find(Target target, Order order) {
         double[] backing = new double[Spectrum.BANDS];
@@ -75,15 +90,16 @@ public final class RecipeFinder {
             }
         });
         Solver solver = new Solver(target.lab(), baseK, baseS, order.amount(), backing);
-        Set best = solver.solve(new int[0], new double[0]);
-        List<Set> beam = List.of(best);
+        Set nothing = solver.solve(new int[0], new double[0]);
+        Dosed best = solver.dosed(nothing, order.step());
+        List<Set> beam = List.of(nothing);
         for (int size = 1; size <= order.most(); size++) {
             Map<String, Set> next = new TreeMap<>();
             for (Set set : beam) {
                 for (int colorant = 0; colorant < colorants.size(); colorant++) {
                     Set grown = solver.grow(set, colorant);
                     if (grown != null) {
-                        next.putIfAbsent(java.util.Arrays.toString(grown.members), grown);
+                        next.putIfAbsent(Arrays.toString(grown.members), grown);
                     }
                 }
             }
@@ -94,15 +110,24 @@ public final class RecipeFinder {
             if (beam.isEmpty()) {
                 break;
             }
-            if (beam.getFirst().difference < best.difference - WORTH_ONE_MORE) {
-                best = beam.getFirst();
+            // sets that are as good as each other part when they are dosed; of equal ones the least colorant
+            List<Dosed> dosed =
+                    beam.stream().map(set -> solver.dosed(set, order.step())).toList();
+            double least = dosed.stream().mapToDouble(Dosed::difference).min().orElseThrow();
+            Dosed nearest = dosed.stream()
+                    .filter(each -> each.difference <= least + NOBODY_SEES)
+                    .min(Comparator.comparingDouble(Dosed::amount))
+                    .orElseThrow();
+            if (nearest.difference < best.difference - WORTH_ONE_MORE) {
+                best = nearest;
             }
         }
         return recipe(best, solver, target, order);
     }
 
-    private Recipe recipe(Set set, Solver solver, Target target, Order order) {
-        double[] rounded = solver.rounded(set, order.step());
+    private Recipe recipe(Dosed dosed, Solver solver, Target target, Order order) {
+        double[] rounded = dosed.amounts;
+        Set set = dosed.set;
         Map<String, Double> amounts = new LinkedHashMap<>();
         double volume = order.amount();
         for (int i = 0; i < rounded.length; i++) {
@@ -144,9 +169,9 @@ public final class RecipeFinder {
                     return null;
                 }
             }
-            int[] members = java.util.Arrays.copyOf(set.members, set.members.length + 1);
+            int[] members = Arrays.copyOf(set.members, set.members.length + 1);
             members[set.members.length] = colorant;
-            double[] amounts = java.util.Arrays.copyOf(set.amounts, members.length);
+            double[] amounts = Arrays.copyOf(set.amounts, members.length);
             amounts[set.amounts.length] = amount * 0.001;
             sort(members, amounts);
             return solve(members, amounts);
@@ -213,32 +238,54 @@ public final class RecipeFinder {
         /** A damped Gauss–Newton step towards the wanted colour. */
         private double[] step(int[] members, double[] amounts, double[] lab, double damping) {
             int n = members.length;
-            double[][] slopes = new double[3][n];
-            for (int i = 0; i < n; i++) {
-                double small = Math.max(amount * 1e-6, amounts[i] * 1e-3);
-                double[] moved = amounts.clone();
-                moved[i] += small;
-                double[] there = lab(members, moved);
-                for (int k = 0; k < 3; k++) {
-                    slopes[k][i] = (there[k] - lab[k]) / small;
-                }
-            }
+            double[][] slopes = slopes(members, amounts);
             double[] missing = {wanted.lightness() - lab[0], wanted.a() - lab[1], wanted.b() - lab[2]};
             double[][] normal = new double[n][n];
             double[] right = new double[n];
             for (int i = 0; i < n; i++) {
                 for (int j = 0; j < n; j++) {
                     for (int k = 0; k < 3; k++) {
-                        normal[i][j] += slopes[k][i] * slopes[k][j];
+                        normal[i][j] += slopes[i][k] * slopes[j][k];
                     }
                 }
                 normal[i][i] *= 1 + damping;
                 normal[i][i] += 1e-12;
                 for (int k = 0; k < 3; k++) {
-                    right[i] += slopes[k][i] * missing[k];
+                    right[i] += slopes[i][k] * missing[k];
                 }
             }
             return LinearSystem.solve(normal, right);
+        }
+
+        /** How L*, a*, b* change with the amount of each colorant: by way of K/S, reflectance and tristimulus values. */
+        private double[][] slopes(int[] members, double[] amounts) {
+            double[] seen = new double[Spectrum.BANDS];
+            double[] byAbsorption = new double[Spectrum.BANDS];
+            double[] ratios = new double[Spectrum.BANDS];
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                double k = baseK[band];
+                double s = baseS[band];
+                for (int i = 0; i < members.length; i++) {
+                    k += amounts[i] * colorants.get(members[i]).k(band);
+                    s += amounts[i] * colorants.get(members[i]).s(band);
+                }
+                double ratio = Math.max(LEAST_RATIO, k / s);
+                double internal = KubelkaMunk.reflectance(ratio, 1, Double.POSITIVE_INFINITY, 0);
+                seen[band] = Surface.OF_PAINT.measured(internal);
+                byAbsorption[band] = Surface.OF_PAINT.slope(internal) * KubelkaMunk.slope(ratio) / s;
+                ratios[band] = ratio;
+            }
+            Xyz at = Colorimetry.DAYLIGHT.xyz(seen);
+            double[][] slopes = new double[members.length][];
+            double[] change = new double[Spectrum.BANDS];
+            for (int i = 0; i < members.length; i++) {
+                Colorant colorant = colorants.get(members[i]);
+                for (int band = 0; band < Spectrum.BANDS; band++) {
+                    change[band] = byAbsorption[band] * (colorant.k(band) - ratios[band] * colorant.s(band));
+                }
+                slopes[i] = Lab.change(at, Colorimetry.DAYLIGHT.xyz(change), Colorimetry.DAYLIGHT.white());
+            }
+            return slopes;
         }
 
         /** A step as far as it may be gone. */
@@ -260,10 +307,10 @@ public final class RecipeFinder {
         }
 
         /** Whole steps, each rounded the way that keeps the colour nearest. */
-        double[] rounded(Set set, double step) {
+        Dosed dosed(Set set, double step) {
             double[] amounts = set.amounts.clone();
             if (step == 0) {
-                return amounts;
+                return new Dosed(set, amounts, set.difference);
             }
             int n = amounts.length;
             double[] best = new double[n];
@@ -280,7 +327,7 @@ public final class RecipeFinder {
                     best = tried;
                 }
             }
-            return best;
+            return new Dosed(set, best, least);
         }
     }
 

@@ -25,6 +25,12 @@ public record Surface(double outside, double inside) {
         return outside + (1 - outside) * (1 - inside) * internal / (1 - inside * internal);
     }
 
+    /** How what is measured changes with the internal reflectance. */
+    public double slope(double internal) {
+        double back = 1 - inside * internal;
+        return (1 - outside) * (1 - inside) / (back * back);
+    }
+
     /** The internal reflectance behind a measured one; 0 where the surface alone reflects as much. */
     public double internal(double measured) {
         double through = measured - outside;

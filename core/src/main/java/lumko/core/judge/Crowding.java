@@ -1,12 +1,12 @@
 package lumko.core.judge;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.job.Place;
-import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
 
@@ -40,22 +40,34 @@ record Crowding(int most, double share) {
         return kind != FaultKind.NAIL_HOLE && kind != FaultKind.SCREW_HOLE && kind != FaultKind.PROUD_RIM;
     }
 
+    /** Only what lies in the same strip up the wall is compared, strip by strip. */
     private static int most(List<Mark> marks) {
+        double[][] places = marks.stream()
+                .map(Mark::centre)
+                .map(centre -> new double[] {
+                    centre.fromLeft().inMillimetres(), centre.aboveFloor().inMillimetres()
+                })
+                .sorted(Comparator.comparingDouble(place -> place[0]))
+                .toArray(double[][]::new);
         int most = 0;
-        for (Mark centre : marks) {
-            int near = (int) marks.stream().filter(mark -> isNear(mark, centre)).count();
+        int from = 0;
+        int to = 0;
+        for (double[] centre : places) {
+            while (centre[0] - places[from][0] > SIDE_MM / 2) {
+                from++;
+            }
+            while (to < places.length && places[to][0] - centre[0] <= SIDE_MM / 2) {
+                to++;
+            }
+            int near = 0;
+            for (int each = from; each < to; each++) {
+                if (Math.abs(places[each][1] - centre[1]) <= SIDE_MM / 2) {
+                    near++;
+                }
+            }
             most = Math.max(most, near);
         }
         return most;
-    }
-
-    private static boolean isNear(Mark one, Mark other) {
-        return isNear(one.centre().fromLeft(), other.centre().fromLeft())
-                && isNear(one.centre().aboveFloor(), other.centre().aboveFloor());
-    }
-
-    private static boolean isNear(Length one, Length other) {
-        return Math.abs(one.minus(other).inMillimetres()) <= SIDE_MM / 2;
     }
 
     boolean isTooMuch(Catalogue figures) {

@@ -2,6 +2,7 @@ package lumko.core.colour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Nested;
@@ -144,5 +145,22 @@ class ColorimetryTest {
             Metamerism metamerism = Metamerism.of(smooth, Spectrum.of(400, other));
             assertThat(metamerism.under(Illuminant.F11)).isNotEqualTo(metamerism.under(Illuminant.D65));
         }
+    }
+
+    /** In the light and where the cube root is a line. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.2, 0.8, 20, 90})
+    void howLabBeginsToChange(double y) {
+        Xyz white = Colorimetry.DAYLIGHT.white();
+        Xyz at = new Xyz(y * 0.9, y, y * 0.7);
+        Xyz by = new Xyz(1e-6, -2e-6, 3e-6);
+        Lab before = Lab.of(at, white);
+        Lab after = Lab.of(new Xyz(at.x() + by.x(), at.y() + by.y(), at.z() + by.z()), white);
+        assertThat(Lab.change(at, by, white))
+                .containsExactly(
+                        new double[] {
+                            after.lightness() - before.lightness(), after.a() - before.a(), after.b() - before.b()
+                        },
+                        within(1e-8));
     }
 }

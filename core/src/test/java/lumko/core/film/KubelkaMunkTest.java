@@ -1,12 +1,14 @@
 package lumko.core.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Random;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class KubelkaMunkTest {
     private static final Offset<Double> EXACT = Offset.offset(1e-9);
@@ -80,5 +82,16 @@ class KubelkaMunkTest {
         assertThat(Surface.OF_PAINT.measured(0)).isEqualTo(0.04);
         assertThat(Surface.OF_PAINT.measured(1)).isCloseTo(1, EXACT);
         assertThat(Surface.NONE.measured(0.37)).isEqualTo(0.37);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {1e-4, 0.01, 0.2, 1, 7, 60})
+    void theSlopesAreThoseOfSmallSteps(double ratio) {
+        double step = ratio * 1e-5;
+        double up = KubelkaMunk.reflectance(ratio + step, 1, Double.POSITIVE_INFINITY, 0);
+        double down = KubelkaMunk.reflectance(ratio - step, 1, Double.POSITIVE_INFINITY, 0);
+        assertThat(KubelkaMunk.slope(ratio)).isCloseTo((up - down) / (2 * step), withinPercentage(0.001));
+        double measured = Surface.OF_PAINT.measured(up) - Surface.OF_PAINT.measured(down);
+        assertThat(Surface.OF_PAINT.slope((up + down) / 2)).isCloseTo(measured / (up - down), withinPercentage(0.01));
     }
 }
