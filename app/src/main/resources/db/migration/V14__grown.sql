@@ -66,3 +66,22 @@ create index sheet_step_timed on sheet_step (organisation_id, ticked_at desc) wh
 -- Who took a mark away, so that whoever puts it back knows whose hand that was. Of those taken away before nobody knows.
 alter table mark add removed_by uuid;
 alter table mark add foreign key (organisation_id, removed_by) references person (organisation_id, id);
+
+-- What is entered can be put right, and people come and go: both stand in the history, also what is no flat's.
+alter table event alter flat_id drop not null;
+alter table event add check (flat_id is not null or surface_id is null and mark_id is null);
+create index event_of_all on event (organisation_id, done_at) where flat_id is null;
+alter table event drop constraint event_kind_check;
+alter table event add constraint event_kind_check check (kind in (
+    'MARK_SET', 'MARKS_SWEPT', 'MARKS_COPIED', 'MARK_MEASURED', 'MARK_CONDITION', 'MARK_METHOD',
+    'MARK_REMOVED', 'MARK_RESTORED', 'MARK_MADE_GOOD', 'MARK_OPEN_AGAIN', 'COLOUR_READ', 'PAINT_IDENTIFIED',
+    'PAINT_REFUSED', 'PAINT_ANSWERED', 'PAINT_CHOSEN', 'COATS_CHOSEN', 'TIN_RECOGNISED', 'OVERRULED', 'VERDICT_FOLLOWED',
+    'FINDING_NOTED', 'FINDING_WITHDRAWN', 'PLACE_ANSWERED', 'SHEET_MADE', 'SHEET_GIVEN_UP', 'FAULTS_ADDED', 'COAT_ADDED',
+    'TICKED', 'TICKED_EARLY', 'UNTICKED', 'AIR_NOTED', 'CAUTION_READ', 'NOTE_WRITTEN', 'SHEET_CLOSED', 'SHEET_REOPENED',
+    'COAT_RECORDED', 'ROOM_ENTERED', 'FEATURE_ENTERED', 'DATES_SET', 'LET_AGAIN', 'PRACTICE_FOR_JOB', 'LOOKED_AGAIN', 'PLAN_TAKEN', 'PLAN_SETTLED',
+    'PAINT_AWAITED',
+    'CORRECTED', 'TAKEN_OFF', 'PERSON_ADDED', 'PERSON_CHANGED', 'PERSON_LEFT', 'PERSON_BACK', 'PASSWORD_GIVEN',
+    'PASSWORD_CHANGED', 'SIGN_IN_FAILED'));
+
+-- A password that somebody else has given is good for one thing: to choose one's own.
+alter table person add password_once boolean not null default false;

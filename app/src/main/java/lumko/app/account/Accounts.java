@@ -31,7 +31,8 @@ public class Accounts {
     static final String NO_PASSWORD = "{none}";
 
     private static final String MEMBER = """
-            select p.id, p.organisation_id, o.name as organisation, p.login, p.name, p.password_hash, p.role, o.units, o.zone, p.active
+            select p.id, p.organisation_id, o.name as organisation, p.login, p.name, p.password_hash, p.role, o.units, o.zone, p.active,
+              p.password_once
             from person p join organisation o on o.id = p.organisation_id
             """;
 
@@ -44,7 +45,7 @@ public class Accounts {
     }
 
     /** Somebody with what their password has to match. */
-    record Known(Member member, String passwordHash) {
+    record Known(Member member, String passwordHash, boolean isOnce) {
         private static Known of(ResultSet row, int number) throws SQLException {
             String hash = row.getString("password_hash");
             return new Known(
@@ -59,7 +60,8 @@ public class Accounts {
                             row.getString("zone"),
                             row.getBoolean("active"),
                             stamp(hash)),
-                    hash);
+                    hash,
+                    row.getBoolean("password_once"));
         }
     }
 
@@ -88,14 +90,13 @@ public class Accounts {
                 .optional();
     }
 
-    /** Who signed in as they are now; nobody if they may no longer be here, or have another password since. */
-    Optional<Member> current(Member signedIn) {
+    /** Who signed in as they are now, and whether they have to choose a password first; nobody if they may no longer be here, or have another password since. */
+    Optional<Known> current(Member signedIn) {
         return jdbc.sql(MEMBER + "where p.id = :id")
                 .param("id", signedIn.personId())
                 .query(Known::of)
                 .optional()
-                .map(Known::member)
-                .filter(now -> now.isStill(signedIn));
+                .filter(now -> now.member.isStill(signedIn));
     }
 
     private static String stamp(String passwordHash) {

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +29,8 @@ public class People {
     }
 
     /** A person as shown to colleagues. */
-    public record Colleague(UUID id, String name, String login, Role role, boolean active, Set<UUID> houses) {}
+    public record Colleague(
+            UUID id, String name, String login, Role role, boolean active, Set<UUID> houses, int version) {}
 
     @Transactional(readOnly = true)
     public List<Colleague> all() {
@@ -37,7 +39,13 @@ public class People {
                         row -> row.personId, Collectors.mapping(row -> row.houseId, Collectors.toSet())));
         return people.findByOrderByName().stream()
                 .map(row -> new Colleague(
-                        row.id(), row.name, row.login, row.role, row.active, byPerson.getOrDefault(row.id(), Set.of())))
+                        row.id(),
+                        row.name,
+                        row.login,
+                        row.role,
+                        row.active,
+                        byPerson.getOrDefault(row.id(), Set.of()),
+                        row.version()))
                 .toList();
     }
 
@@ -61,6 +69,42 @@ public class People {
     public UUID add(String name, String login, Role role) {
         return people.save(new PersonRow(UUID.randomUUID(), login, name, Accounts.NO_PASSWORD, role))
                 .id();
+    }
+
+    /**
+     * Says who somebody is and whether they work here; who does not is out at once, wherever they are signed in.
+     *
+     * @throws NotNowException if nobody would be left to lead
+     */
+    public void change(UUID personId, String name, Role role, boolean active, int seenVersion) {
+        PersonRow row = people.findById(personId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        boolean stopsLeading = row.role == Role.LEAD && row.active && (role != Role.LEAD || !active);
+        if (stopsLeading && people.countByRoleAndActive(Role.LEAD, true) == 1) {
+            throw new NotNowException("denied.lastLead");
+        }
+        row.name = name;
+        row.role = role;
+        row.active = active;
+    }
+
+    /**
+     * Gives somebody a password that is good for choosing an own one; they are out wherever they are signed in.
+     *
+     * @return the password, which is kept nowhere
+     */
+    public String givePassword(UUID personId) {
+        PersonRow row = people.findById(personId).orElseThrow(NotFoundException::new);
+        String given = Passwords.made();
+        row.passwordHash = passwords.encode(given);
+        row.passwordOnce = true;
+        return given;
+    }
+
+    void choosePassword(UUID personId, String password) {
+        PersonRow row = people.findById(personId).orElseThrow(NotFoundException::new);
+        row.passwordHash = passwords.encode(password);
+        row.passwordOnce = false;
     }
 
     /** Gives a person the houses to look after, in place of those before. */

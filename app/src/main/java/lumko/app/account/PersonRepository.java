@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PersonRepository extends JpaRepository<PersonRow, UUID> {
     List<PersonRow> findByOrderByName();
+
+    long countByRoleAndActive(Role role, boolean active);
 }

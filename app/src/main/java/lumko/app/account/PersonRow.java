@@ -19,6 +19,9 @@ class PersonRow extends EditableRow {
 
     boolean active = true;
 
+    /** Whether the password was given by somebody else and is good for nothing but choosing an own one. */
+    boolean passwordOnce;
+
     protected PersonRow() {}
 
     PersonRow(UUID id, String login, String name, String passwordHash, Role role) {

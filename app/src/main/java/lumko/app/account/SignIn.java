@@ -3,6 +3,7 @@ package lumko.app.account;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -24,12 +25,14 @@ class SignIn implements AuthenticationProvider {
     private final Accounts accounts;
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
+    private final ApplicationEventPublisher events;
     private final String nobodysHash;
 
-    SignIn(Accounts accounts, PasswordEncoder passwords, SignInBrake brake) {
+    SignIn(Accounts accounts, PasswordEncoder passwords, SignInBrake brake, ApplicationEventPublisher events) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.brake = brake;
+        this.events = events;
         this.nobodysHash = String.valueOf(passwords.encode("nobody has this one"));
     }
 
@@ -67,6 +70,9 @@ class SignIn implements AuthenticationProvider {
         Optional<Member> member = known.map(Accounts.Known::member).filter(somebody -> isRight && somebody.active());
         if (member.isEmpty()) {
             brake.failed(login, address);
+            accounts.find(login)
+                    .ifPresent(somebody ->
+                            events.publishEvent(new AccountEvent(somebody, AccountEvent.Kind.SIGN_IN_FAILED, address)));
             throw new BadCredentialsException("name and password do not go together");
         }
         brake.succeeded(login);

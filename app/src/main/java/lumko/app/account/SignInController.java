@@ -104,7 +104,7 @@ class SignInController {
         String organisation = form.text("organisation", 120);
         String name = form.text("name", 120);
         String login = form.text("login", 80);
-        String password = Passwords.read(form, "password", speaker.words());
+        String password = Passwords.read(form, "password", speaker.words(), List.of(name, login, organisation));
         UnitSystem units = form.one("units", UnitSystem.class);
         String zone = form.text("zone", 60);
         try {
@@ -121,7 +121,7 @@ class SignInController {
         return "redirect:/";
     }
 
-    private static void enter(Member member, HttpServletRequest request, HttpServletResponse response) {
+    static void enter(Member member, HttpServletRequest request, HttpServletResponse response) {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }

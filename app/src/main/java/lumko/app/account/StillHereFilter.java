@@ -28,14 +28,27 @@ final class StillHereFilter extends OncePerRequestFilter {
         Authentication remembered = SecurityContextHolder.getContext().getAuthentication();
         if (remembered != null && remembered.getPrincipal() instanceof Member signedIn) {
             SecurityContext context = SecurityContextHolder.createEmptyContext();
-            Optional<Member> current = accounts.current(signedIn);
+            Optional<Accounts.Known> current = accounts.current(signedIn);
             if (current.isPresent()) {
-                context.setAuthentication(Accounts.signedIn(current.get()));
+                context.setAuthentication(Accounts.signedIn(current.get().member()));
             } else if (request.getSession(false) != null) {
                 request.getSession(false).invalidate();
             }
             SecurityContextHolder.setContext(context);
+            if (current.filter(Accounts.Known::isOnce).isPresent() && !isOpen(request.getRequestURI())) {
+                response.setHeader("HX-Redirect", PasswordController.PATH);
+                response.sendRedirect(PasswordController.PATH);
+                return;
+            }
         }
         chain.doFilter(request, response);
+    }
+
+    /** What whoever has yet to choose a password may ask for. */
+    private static boolean isOpen(String path) {
+        return path.equals(PasswordController.PATH)
+                || path.equals("/logout")
+                || path.equals("/login")
+                || path.matches("/(v-|css|js|fonts|icon|error|actuator).*");
     }
 }

@@ -163,11 +163,12 @@ public class Paints {
                 .given(new Lab(LIGHTNESS.check(lab.lightness()), AXIS.check(lab.a()), AXIS.check(lab.b())));
     }
 
-    /** Notes what is written on the card or the tin. */
-    public void describe(UUID colourId, ColourCard card, int seenVersion) {
+    /** Notes what a colour is called and what is written on its card or tin. */
+    public void describe(UUID colourId, String name, ColourCard card, int seenVersion) {
         changes();
         ColourRow row = colours.required(colourId);
         row.checkSeen(seenVersion);
+        row.name = name;
         row.code = card.code();
         row.maker = card.maker();
         row.formula = card.formula();
@@ -200,6 +201,17 @@ public class Paints {
         UUID id = products.save(new ProductRow(product)).id();
         product.soldIn().forEach(size -> sizes.save(new ProductSizeRow(id, TIN_SIZE.check(size.inLitres()))));
         return id;
+    }
+
+    /** Puts right what was entered of a product. */
+    public void change(UUID productId, NewProduct to) {
+        changes();
+        GLOSS.check(to.gloss60());
+        products.required(productId).put(to);
+        List<ProductSizeRow> before = sizes.findByProductId(productId);
+        sizes.deleteAll(before);
+        sizes.flush();
+        to.soldIn().forEach(size -> sizes.save(new ProductSizeRow(productId, TIN_SIZE.check(size.inLitres()))));
     }
 
     /** Notes what the maker says of a coat of a product. */

@@ -7,7 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
@@ -37,12 +41,14 @@ class PaintsController {
 
     private final Paints paints;
     private final PaintFields fields;
+    private final History history;
     private final Access access;
     private final Speaker speaker;
 
-    PaintsController(Paints paints, PaintFields fields, Access access, Speaker speaker) {
+    PaintsController(Paints paints, PaintFields fields, History history, Access access, Speaker speaker) {
         this.paints = paints;
         this.fields = fields;
+        this.history = history;
         this.access = access;
         this.speaker = speaker;
     }
@@ -125,24 +131,29 @@ class PaintsController {
     String addProduct(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
-        String maker = form.text("maker", 80);
-        String line = form.optionalText("line", 80);
-        String name = form.text("product", 80);
-        PaintKind kind = form.one("kind", PaintKind.class);
-        Base base = form.one("base", Base.class);
-        Sheen sheen = form.one("sheen", Sheen.class);
-        double gloss = form.number("gloss", Paints.GLOSS);
-        Binder binder = form.one("binder", Binder.class);
-        List<Volume> sizes = sizes(form);
-        if (paints.hasProduct(maker, name)) {
-            form.refuse("product", speaker.words().say("refused.taken", name));
+        NewProduct product = typed(form);
+        if (paints.hasProduct(product.maker(), product.name())) {
+            form.refuse("product", speaker.words().say("refused.taken", product.name()));
         }
         if (form.hasErrors()) {
             response.setStatus(422);
             return list("", model, form);
         }
-        return "redirect:/products/"
-                + paints.addProduct(new NewProduct(maker, line, name, kind, base, sheen, gloss, binder, sizes));
+        return "redirect:/products/" + paints.addProduct(product);
+    }
+
+    /** A product as it is typed; what cannot be has its sentence in the form. */
+    private static NewProduct typed(Form form) {
+        return new NewProduct(
+                form.text("maker", 80),
+                form.optionalText("line", 80),
+                form.text("product", 80),
+                form.one("kind", PaintKind.class),
+                form.one("base", Base.class),
+                form.one("sheen", Sheen.class),
+                form.number("gloss", Paints.GLOSS),
+                form.one("binder", Binder.class),
+                sizes(form));
     }
 
     /** Tin sizes on sale, in litres, separated by spaces. */
@@ -171,6 +182,11 @@ class PaintsController {
         PaintBook book = paints.book();
         Product product = Optional.ofNullable(book.products().get(productId)).orElseThrow(NotFoundException::new);
         model.addAttribute("p", product);
+        model.addAttribute(
+                "sizes",
+                product.sizes().stream()
+                        .map(size -> speaker.words().number(size.inLitres(), 3))
+                        .collect(Collectors.joining(" ")));
         model.addAttribute("substitute", product.substitute().map(book.products()::get));
         model.addAttribute(
                 "merged",
@@ -186,6 +202,40 @@ class PaintsController {
     private String refused(UUID productId, Form form, Model model, HttpServletResponse response) {
         response.setStatus(422);
         return product(productId, model, form);
+    }
+
+    /** Puts right what was entered of a product. */
+    @PostMapping("/products/{productId}")
+    String change(
+            @PathVariable UUID productId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Product before =
+                Optional.ofNullable(paints.book().products().get(productId)).orElseThrow(NotFoundException::new);
+        Form form = new Form(typed, speaker.words());
+        NewProduct to = typed(form);
+        boolean isRenamed =
+                !before.maker().equalsIgnoreCase(to.maker()) || !before.name().equalsIgnoreCase(to.name());
+        if (isRenamed && paints.hasProduct(to.maker(), to.name())) {
+            form.refuse("product", speaker.words().say("refused.taken", to.name()));
+        }
+        if (form.hasErrors()) {
+            return refused(productId, form, model, response);
+        }
+        paints.change(before.id(), to);
+        history.note(
+                Subject.organisation(),
+                EventKind.CORRECTED,
+                "%s, %s → %s %s, %s"
+                        .formatted(
+                                before.fullName(),
+                                speaker.words().name(before.sheen()),
+                                to.maker(),
+                                to.name(),
+                                speaker.words().name(to.sheen())));
+        return "redirect:/products/" + before.id();
     }
 
     /** What the maker says of a coat. */

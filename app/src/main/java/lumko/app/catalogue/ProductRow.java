@@ -105,6 +105,10 @@ class ProductRow extends MergeableRow {
 
     ProductRow(NewProduct product) {
         super(UUID.randomUUID());
+        put(product);
+    }
+
+    void put(NewProduct product) {
         maker = product.maker();
         line = product.line();
         name = product.name();

@@ -9,8 +9,12 @@ import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.ColourCard;
 import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Paints;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
 import lumko.app.kept.KeptResults;
 import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Tin;
 import lumko.core.quantity.Limits;
@@ -28,15 +32,23 @@ class ColourController {
     private final Paints paints;
     private final PaintFields fields;
     private final KeptResults results;
+    private final History history;
     private final Access access;
     private final Speaker speaker;
 
     ColourController(
-            Finder finder, Paints paints, PaintFields fields, KeptResults results, Access access, Speaker speaker) {
+            Finder finder,
+            Paints paints,
+            PaintFields fields,
+            KeptResults results,
+            History history,
+            Access access,
+            Speaker speaker) {
         this.finder = finder;
         this.paints = paints;
         this.fields = fields;
         this.results = results;
+        this.history = history;
         this.access = access;
         this.speaker = speaker;
     }
@@ -74,12 +86,21 @@ class ColourController {
             @PathVariable UUID id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
+        Colour before = Optional.ofNullable(paints.book().colours().get(id)).orElseThrow(NotFoundException::new);
+        String name = form.typed("colourName").isEmpty() ? before.name() : form.text("colourName", 80);
         ColourCard card = ColourCard.read(form);
+        if (!before.name().equalsIgnoreCase(name) && paints.hasColour(name)) {
+            form.refuse("colourName", speaker.words().say("refused.taken", name));
+        }
         int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
         if (form.hasErrors()) {
             return refused(id, form, model, response);
         }
-        paints.describe(id, card, seen);
+        paints.describe(before.id(), name, card, seen);
+        history.note(
+                Subject.organisation(),
+                EventKind.CORRECTED,
+                "%s %s → %s %s".formatted(before.name(), before.code(), name, card.code()));
         return "redirect:/colours/" + id;
     }
 

@@ -48,5 +48,18 @@ public enum EventKind {
     PLAN_TAKEN,
     /** Somebody or a time was settled for a piece of work. */
     PLAN_SETTLED,
-    PAINT_AWAITED
+    PAINT_AWAITED,
+    /** What was entered wrong was put right. */
+    CORRECTED,
+    /** What was entered wrong was taken off the record. */
+    TAKEN_OFF,
+    PERSON_ADDED,
+    PERSON_CHANGED,
+    /** Somebody may not sign in any more. */
+    PERSON_LEFT,
+    PERSON_BACK,
+    /** Somebody was given a password that is good for choosing an own one. */
+    PASSWORD_GIVEN,
+    PASSWORD_CHANGED,
+    SIGN_IN_FAILED
 }

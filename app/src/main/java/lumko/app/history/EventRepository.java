@@ -10,6 +10,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface EventRepository extends JpaRepository<EventRow, UUID> {
     List<EventRow> findByFlatIdAndDoneAtBeforeOrderByDoneAtDescIdDesc(UUID flatId, Instant before, Limit limit);
 
+    List<EventRow> findByFlatIdIsNullAndDoneAtBeforeOrderByDoneAtDescIdDesc(Instant before, Limit limit);
+
     List<EventRow> findBySurfaceIdOrderByDoneAtDescIdDesc(UUID surfaceId, Limit limit);
 
     List<EventRow> findByMarkIdOrderByDoneAtDescIdDesc(UUID markId, Limit limit);

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "event")
 class EventRow extends OwnedRow {
-    UUID flatId = new UUID(0, 0);
+    @Nullable
+    UUID flatId;
 
     @Nullable
     UUID surfaceId;
@@ -31,7 +32,7 @@ class EventRow extends OwnedRow {
 
     EventRow(Subject subject, EventKind kind, String detail) {
         super(UUID.randomUUID());
-        flatId = subject.flat();
+        flatId = subject.flat().orElse(null);
         surfaceId = subject.surface().orElse(null);
         markId = subject.mark().orElse(null);
         this.kind = kind;

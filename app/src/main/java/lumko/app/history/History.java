@@ -59,6 +59,12 @@ public class History {
         return shown(events.findByFlatIdAndDoneAtBeforeOrderByDoneAtDescIdDesc(flatId, before, Limit.of(PAGE)));
     }
 
+    /** The latest of what is no flat's before a moment, latest first. */
+    @Transactional(readOnly = true)
+    public List<Event> ofOrganisation(Instant before) {
+        return shown(events.findByFlatIdIsNullAndDoneAtBeforeOrderByDoneAtDescIdDesc(before, Limit.of(PAGE)));
+    }
+
     @Transactional(readOnly = true)
     public List<Event> ofSurface(UUID surfaceId) {
         return shown(events.findBySurfaceIdOrderByDoneAtDescIdDesc(surfaceId, Limit.of(PAGE)));

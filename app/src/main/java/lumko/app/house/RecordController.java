@@ -40,22 +40,27 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Entering what is there: houses, flats, rooms, openings, coats, and the dates of a turnover. */
 @Controller
 class RecordController {
-    private static final Limits YEAR = new Limits("year", 1500, 2100, "");
-    private static final Limits FLAT_NUMBER = new Limits("number", 1, 9999, "");
-    private static final Limits WINDOW = new Limits("window", 0, 60, "");
     private static final Limits PLACES = new Limits("places", 1, 10_000, "");
 
     private final Houses houses;
     private final Recording recording;
+    private final Correcting correcting;
     private final PaintFields fields;
     private final Store store;
     private final Access access;
     private final Speaker speaker;
 
     RecordController(
-            Houses houses, Recording recording, PaintFields fields, Store store, Access access, Speaker speaker) {
+            Houses houses,
+            Recording recording,
+            Correcting correcting,
+            PaintFields fields,
+            Store store,
+            Access access,
+            Speaker speaker) {
         this.houses = houses;
         this.recording = recording;
+        this.correcting = correcting;
         this.fields = fields;
         this.store = store;
         this.access = access;
@@ -90,7 +95,7 @@ class RecordController {
         access.requireLead();
         Form form = new Form(typed, speaker.words());
         String name = form.text("houseName", 120);
-        int builtYear = form.whole("builtYear", YEAR);
+        int builtYear = form.whole("builtYear", RecordFields.YEAR);
         Roof roof = form.one("roof", Roof.class);
         boolean hasTexturedCoating = form.yes("texturedCoating");
         if (!form.hasErrors() && houses.hasHouseNamed(name)) {
@@ -102,7 +107,7 @@ class RecordController {
             return "house-new";
         }
         UUID id = recording.addHouse(name, builtYear, roof, hasTexturedCoating);
-        return "redirect:/houses/" + id + "/flats/new";
+        return "redirect:/houses/" + id;
     }
 
     @GetMapping("/houses/{houseId}/flats/new")
@@ -122,9 +127,9 @@ class RecordController {
         access.requireLead();
         House house = houses.house(houseId);
         Form form = new Form(typed, speaker.words());
-        int number = form.whole("flatNumber", FLAT_NUMBER);
-        int floor = form.whole("floor", WINDOW);
-        int bay = form.whole("bay", WINDOW);
+        int number = form.whole("flatNumber", RecordFields.FLAT_NUMBER);
+        int floor = form.whole("floor", RecordFields.WINDOW);
+        int bay = form.whole("bay", RecordFields.WINDOW);
         if (!form.hasErrors() && houses.isTaken(houseId, number, floor, bay)) {
             form.refuse("flatNumber", speaker.words().say("refused.flatTaken", house.name()));
         }
@@ -188,6 +193,7 @@ class RecordController {
         model.addAttribute("flat", flat);
         model.addAttribute("room", flat.roomOf(surfaceId));
         model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
+        model.addAttribute("features", correcting.featuresOf(surfaceId));
         model.addAttribute("form", form);
         return "surface-edit";
     }
@@ -200,12 +206,10 @@ class RecordController {
             HttpServletResponse response) {
         Form form = new Form(typed, speaker.words());
         WallFeature kind = form.one("feature", WallFeature.class);
-        Limits place = new Limits("place", 0, Wall.WIDTH.high(), "mm");
-        Limits size = new Limits("size", 1, Wall.WIDTH.high(), "mm");
-        Length left = form.metres("left", place);
-        Length bottom = form.metres("bottom", place);
-        Length width = form.metres("featureWidth", size);
-        Length height = form.metres("featureHeight", size);
+        Length left = form.metres("left", RecordFields.PLACE);
+        Length bottom = form.metres("bottom", RecordFields.PLACE);
+        Length width = form.metres("featureWidth", RecordFields.SIZE);
+        Length height = form.metres("featureHeight", RecordFields.SIZE);
         if (!form.hasErrors()) {
             form.attempt("feature", () -> {
                 Box box = new Box(new Spot(left, bottom), width, height);
@@ -239,7 +243,7 @@ class RecordController {
         appliedOn
                 .filter(day -> day.isAfter(speaker.today()))
                 .ifPresent(day -> form.refuse("appliedOn", speaker.words().say("refused.future", day)));
-        if ((layer == Layer.FINISH || layer == Layer.SPOTS) && (product.isEmpty() || colour.isEmpty())) {
+        if ((layer == Layer.FINISH || layer == Layer.SPOTS) && product.isEmpty() && colour.isEmpty()) {
             form.refuse("layer", speaker.words().say("refused.finishNeedsPaint"));
         }
         if (!form.hasErrors()) {
@@ -256,7 +260,10 @@ class RecordController {
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
-                            note));
+                            note),
+                    form.typed("position").isEmpty()
+                            ? OptionalInt.empty()
+                            : OptionalInt.of(form.whole("position", PLACES)));
         }
         return after(surfaceId, form, model, response);
     }

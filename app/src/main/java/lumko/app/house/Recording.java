@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
@@ -196,9 +197,20 @@ public class Recording {
 
     /** Records a layer on top of what a surface has. */
     public void addCoat(UUID surfaceId, NewCoat coat) {
+        addCoat(surfaceId, coat, OptionalInt.empty());
+    }
+
+    /** @param place where it lay before it was taken off the record; on top where there is none, or another lies there now */
+    void addCoat(UUID surfaceId, NewCoat coat, OptionalInt place) {
         Flat flat = requireSurface(surfaceId);
-        int position = highestPosition(flat.surface(surfaceId).orElseThrow());
-        coats.saveAndFlush(row(surfaceId, position + 1, coat));
+        int top = highestPosition(flat.surface(surfaceId).orElseThrow()) + 1;
+        int position = place.isPresent()
+                        && place.getAsInt() > 0
+                        && coats.findBySurfaceIdAndPosition(surfaceId, place.getAsInt())
+                                .isEmpty()
+                ? place.getAsInt()
+                : top;
+        coats.saveAndFlush(row(surfaceId, position, coat));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COAT_RECORDED,

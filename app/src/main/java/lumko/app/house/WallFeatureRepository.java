@@ -10,4 +10,6 @@ interface WallFeatureRepository extends JpaRepository<WallFeatureRow, UUID> {
             select f from WallFeatureRow f join SurfaceRow s on s.id = f.surfaceId join RoomRow r on r.id = s.roomId
             where r.flatId = :flatId order by f.leftMillimetres, f.id""")
     List<WallFeatureRow> findByFlat(UUID flatId);
+
+    List<WallFeatureRow> findBySurfaceIdOrderByLeftMillimetresAscIdAsc(UUID surfaceId);
 }

@@ -36,6 +36,10 @@ class WallFeatureRow extends OwnedRow {
         super(UUID.randomUUID());
         this.surfaceId = surfaceId;
         this.kind = kind;
+        put(box);
+    }
+
+    void put(Box box) {
         this.leftMillimetres = box.left().inMillimetres();
         this.bottomMillimetres = box.bottom().inMillimetres();
         this.widthMillimetres = box.width().inMillimetres();

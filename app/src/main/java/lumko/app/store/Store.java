@@ -183,6 +183,36 @@ public class Store {
         return tins.saveAndFlush(row).version();
     }
 
+    /**
+     * Puts right what was entered of a tin.
+     *
+     * @throws ChangedMeanwhileException if somebody has changed it since that version
+     */
+    public void change(
+            UUID tinId,
+            String label,
+            Paint paint,
+            String batch,
+            Volume size,
+            Volume left,
+            String place,
+            String tintedAt,
+            int seenVersion) {
+        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seenVersion);
+        Paints.TIN_SIZE.check(size.inLitres());
+        new Limits("left in the tin", 0, size.inLitres(), "L").check(left.inLitres());
+        row.label = label;
+        row.productId = paint.product().id();
+        row.colourId = paint.colour().id();
+        row.batch = batch;
+        row.sizeLitres = size.inLitres();
+        row.leftLitres = left.inLitres();
+        row.place = place;
+        row.tintedAt = tintedAt;
+        tins.flush();
+    }
+
     /** Takes a tin out of the store that came in by mistake. */
     public void takeOut(UUID tinId) {
         tins.findById(tinId).ifPresent(tins::delete);

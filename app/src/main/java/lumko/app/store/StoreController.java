@@ -9,11 +9,16 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Paint;
 import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Paints;
 import lumko.app.catalogue.Product;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
 import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.core.quantity.Limits;
@@ -35,13 +40,15 @@ class StoreController {
     private final Store store;
     private final Paints paints;
     private final PaintFields fields;
+    private final History history;
     private final Access access;
     private final Speaker speaker;
 
-    StoreController(Store store, Paints paints, PaintFields fields, Access access, Speaker speaker) {
+    StoreController(Store store, Paints paints, PaintFields fields, History history, Access access, Speaker speaker) {
         this.store = store;
         this.paints = paints;
         this.fields = fields;
+        this.history = history;
         this.access = access;
         this.speaker = speaker;
     }
@@ -83,29 +90,101 @@ class StoreController {
         return "lookup :: tins";
     }
 
+    /** A tin as it is typed; what cannot be has its sentence in the form. */
+    private record Typed(
+            String label,
+            Optional<Product> product,
+            Optional<Colour> colour,
+            String batch,
+            Volume size,
+            Volume left,
+            String place,
+            String tintedAt) {
+        Paint paint() {
+            return new Paint(product.orElseThrow(), colour.orElseThrow());
+        }
+    }
+
+    private Typed typed(Form form, String labelBefore) {
+        Typed typed = new Typed(
+                form.text("label", 12),
+                fields.product(form, "productId"),
+                fields.colour(form, "colourId"),
+                form.optionalText("batch", 30),
+                form.litres("size", Paints.TIN_SIZE),
+                form.litres("left-in-tin", LEFT),
+                form.text("place", 80),
+                form.optionalText("tintedAt", 80));
+        if (!form.hasErrors() && typed.left.compareTo(typed.size) > 0) {
+            form.refuse("left-in-tin", speaker.words().say("refused.moreThanTin", typed.left, typed.size));
+        }
+        if (!form.hasErrors() && !typed.label.equals(labelBefore) && store.hasTinLabelled(typed.label)) {
+            form.refuse("label", speaker.words().say("refused.taken", typed.label));
+        }
+        return typed;
+    }
+
     @PostMapping("/store/tins")
-    String addTin(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String addTin(@RequestParam Map<String, String> fields, Model model, HttpServletResponse response) {
         access.requirePainter();
-        Form form = new Form(typed, speaker.words());
-        String label = form.text("label", 12);
-        Optional<Product> product = fields.product(form, "productId");
-        Optional<Colour> colour = fields.colour(form, "colourId");
-        String batch = form.optionalText("batch", 30);
-        Volume size = form.litres("size", Paints.TIN_SIZE);
-        Volume left = form.litres("left-in-tin", LEFT);
-        String place = form.text("place", 80);
-        String tintedAt = form.optionalText("tintedAt", 80);
-        if (!form.hasErrors() && left.compareTo(size) > 0) {
-            form.refuse("left-in-tin", speaker.words().say("refused.moreThanTin", left, size));
-        }
-        if (!form.hasErrors() && store.hasTinLabelled(label)) {
-            form.refuse("label", speaker.words().say("refused.taken", label));
-        }
+        Form form = new Form(fields, speaker.words());
+        Typed tin = typed(form, "");
         if (form.hasErrors()) {
             return refused(form, model, response);
         }
-        store.addTin(label, product.orElseThrow().id(), colour.orElseThrow().id(), batch, size, left, place, tintedAt);
+        store.addTin(
+                tin.label,
+                tin.paint().product().id(),
+                tin.paint().colour().id(),
+                tin.batch,
+                tin.size,
+                tin.left,
+                tin.place,
+                tin.tintedAt);
         return "redirect:/store";
+    }
+
+    @GetMapping("/store/tins/{tinId}")
+    String tin(@PathVariable UUID tinId, Model model) {
+        return tin(tinId, model, Form.empty(speaker.words()));
+    }
+
+    private String tin(UUID tinId, Model model, Form form) {
+        model.addAttribute("t", store.tin(tinId).orElseThrow(NotFoundException::new));
+        model.addAttribute("form", form);
+        model.addAttribute("mayAdd", !access.member().isOffice());
+        return "tin";
+    }
+
+    /** Puts right what was entered of a tin, and where it stands. */
+    @PostMapping("/store/tins/{tinId}")
+    String changeTin(
+            @PathVariable UUID tinId,
+            @RequestParam Map<String, String> fields,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Tin before = store.tin(tinId).orElseThrow(NotFoundException::new);
+        Form form = new Form(fields, speaker.words());
+        Typed tin = typed(form, before.label());
+        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return tin(tinId, model, form);
+        }
+        store.change(tinId, tin.label, tin.paint(), tin.batch, tin.size, tin.left, tin.place, tin.tintedAt, seen);
+        Tin after = store.tin(tinId).orElseThrow();
+        history.note(Subject.organisation(), EventKind.CORRECTED, said(before) + " → " + said(after));
+        return "redirect:/store/tins/" + tinId;
+    }
+
+    private String said(Tin tin) {
+        return String.join(
+                ", ",
+                tin.label(),
+                tin.paint().name(),
+                speaker.words().volume(tin.left()) + "/" + speaker.words().volume(tin.size()),
+                tin.place());
     }
 
     @PostMapping("/store/tins/{tinId}/dip")

@@ -50,6 +50,25 @@ public record Outline(List<Corner> corners) {
     }
 
     /**
+     * The same room as in the flat across the landing: east and west change places. Its side <i>i</i> is the side
+     * {@link #mirroredSide} of this one.
+     */
+    public Outline mirrored() {
+        List<Corner> mirrored = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            Corner corner = corners.get((corners.size() - i) % corners.size());
+            mirrored.add(Corner.ofMillimetres(
+                    -corner.east().inMillimetres(), corner.north().inMillimetres()));
+        }
+        return new Outline(mirrored);
+    }
+
+    /** Which side of this room becomes a side of the mirrored one, and the other way round. */
+    public int mirroredSide(int side) {
+        return corners.size() - 1 - side;
+    }
+
+    /**
      * The ceiling over the room, seen from below as a surface as wide as the room reaches east and as high as it reaches
      * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
      */

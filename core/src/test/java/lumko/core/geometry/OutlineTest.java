@@ -2,7 +2,9 @@ package lumko.core.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import lumko.core.geometry.Outline.Corner;
 import lumko.core.quantity.Length;
@@ -119,5 +121,34 @@ class OutlineTest {
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 3000))).isFalse();
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 1000))).isTrue();
         }
+    }
+
+    /** An L, a room with a slanting wall, a rectangle: whatever the room, across the landing it is as large, and twice across it is itself. */
+    @Test
+    void acrossTheLandingARoomIsTheSameTheOtherWayRound() {
+        List<Outline> rooms = List.of(
+                Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)),
+                of(0, 4000, 5000, 4000, 5000, 2000, 3000, 2000, 3000, 0, 0, 0),
+                of(0, 3000, 2500, 3600, 4000, 1000, 3000, 0, 0, 0));
+        for (Outline room : rooms) {
+            Outline across = room.mirrored();
+            assertThat(across.floorArea().inSquareMetres())
+                    .isCloseTo(room.floorArea().inSquareMetres(), within(1e-9));
+            for (int side = 0; side < room.sides(); side++) {
+                int there = room.mirroredSide(side);
+                assertThat(across.mirroredSide(there)).isEqualTo(side);
+                assertThat(across.lengthOf(there)).isEqualTo(room.lengthOf(side));
+                assertThat(across.isOutsideCorner((there + 1) % room.sides())).isEqualTo(room.isOutsideCorner(side));
+            }
+            assertThat(across.mirrored()).isEqualTo(room);
+        }
+    }
+
+    private static Outline of(double... places) {
+        List<Outline.Corner> corners = new ArrayList<>();
+        for (int i = 0; i < places.length; i += 2) {
+            corners.add(Outline.Corner.ofMillimetres(places[i], places[i + 1]));
+        }
+        return new Outline(corners);
     }
 }

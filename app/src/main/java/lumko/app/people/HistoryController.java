@@ -1,4 +1,4 @@
-package lumko.app.front;
+package lumko.app.people;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import lumko.app.account.Access;
 import lumko.app.history.Event;
 import lumko.app.history.History;
 import lumko.app.house.Flat;
@@ -24,15 +26,19 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The history of a flat, or of one surface in it, latest first. */
 @Controller
 class HistoryController {
+    private static final Instant END = Instant.parse("9999-01-01T00:00:00Z");
+
     private final Houses houses;
     private final History history;
     private final Sheets sheets;
+    private final Access access;
     private final Speaker speaker;
 
-    HistoryController(Houses houses, History history, Sheets sheets, Speaker speaker) {
+    HistoryController(Houses houses, History history, Sheets sheets, Access access, Speaker speaker) {
         this.houses = houses;
         this.history = history;
         this.sheets = sheets;
+        this.access = access;
         this.speaker = speaker;
     }
 
@@ -50,26 +56,11 @@ class HistoryController {
             Model model) {
         Flat flat = houses.flat(flatId);
         surface.ifPresent(id -> flat.surface(id).orElseThrow(NotFoundException::new));
-        List<Event> events = surface.map(history::ofSurface)
-                .orElseGet(() -> history.ofFlat(flatId, before.orElse(Instant.parse("9999-01-01T00:00:00Z"))));
-        Map<LocalDate, List<Line>> days = events.stream()
-                .map(event -> new Line(
-                        event,
-                        event.surface()
-                                .map(id -> flat.labelOf(id, speaker.words()))
-                                .orElse("")))
-                .collect(Collectors.groupingBy(
-                        line -> LocalDate.ofInstant(
-                                line.event().at(), speaker.words().zone()),
-                        LinkedHashMap::new,
-                        Collectors.toList()));
+        List<Event> events =
+                surface.map(history::ofSurface).orElseGet(() -> history.ofFlat(flatId, before.orElse(END)));
         model.addAttribute("flat", flat);
         model.addAttribute("surface", surface.flatMap(flat::surface).orElse(null));
-        model.addAttribute(
-                "days",
-                days.entrySet().stream()
-                        .map(day -> new Day(day.getKey(), day.getValue()))
-                        .toList());
+        model.addAttribute("days", days(events, id -> flat.labelOf(id, speaker.words())));
         model.addAttribute(
                 "older",
                 events.size() == History.PAGE && surface.isEmpty()
@@ -77,5 +68,29 @@ class HistoryController {
                         : null);
         model.addAttribute("past", sheets.closedSheetsOf(flatId));
         return "history";
+    }
+
+    /** What happened to houses, people, products, colours and tins, and who could not sign in: for the lead. */
+    @GetMapping("/history")
+    String history(@RequestParam Optional<Instant> before, Model model) {
+        access.requireLead();
+        List<Event> events = history.ofOrganisation(before.orElse(END));
+        model.addAttribute("days", days(events, id -> ""));
+        model.addAttribute(
+                "older", events.size() == History.PAGE ? events.getLast().at() : null);
+        return "happened";
+    }
+
+    private List<Day> days(List<Event> events, Function<UUID, String> labels) {
+        Map<LocalDate, List<Line>> days = events.stream()
+                .map(event -> new Line(event, event.surface().map(labels).orElse("")))
+                .collect(Collectors.groupingBy(
+                        line -> LocalDate.ofInstant(
+                                line.event().at(), speaker.words().zone()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        return days.entrySet().stream()
+                .map(day -> new Day(day.getKey(), day.getValue()))
+                .toList();
     }
 }

@@ -1,0 +1,284 @@
+package lumko.app.house;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import lumko.app.account.Access;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Opening;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts right what was entered wrong. What was is told in the history. */
+@Service
+@Transactional
+public class Correcting {
+    private final HouseRepository houseRows;
+    private final FlatRepository flats;
+    private final RoomRepository rooms;
+    private final WallFeatureRepository features;
+    private final CoatRepository coats;
+    private final Houses houses;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+
+    Correcting(
+            HouseRepository houseRows,
+            FlatRepository flats,
+            RoomRepository rooms,
+            WallFeatureRepository features,
+            CoatRepository coats,
+            Houses houses,
+            History history,
+            Access access,
+            Speaker speaker) {
+        this.houseRows = houseRows;
+        this.flats = flats;
+        this.rooms = rooms;
+        this.features = features;
+        this.coats = coats;
+        this.houses = houses;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    /** Name, year, roof and whether there is textured coating; the year and the coating decide which cautions stand at steps. */
+    public void change(House to) {
+        access.requireLead();
+        HouseRow row = houseRows.findById(to.id()).orElseThrow(NotFoundException::new);
+        House from = row.house();
+        if (from.equals(to)) {
+            return;
+        }
+        row.name = to.name();
+        row.builtYear = to.builtYear();
+        row.roof = to.roof();
+        row.texturedCoating = to.texturedCoating();
+        history.note(Subject.organisation(), EventKind.CORRECTED, told(said(from), said(to)));
+    }
+
+    private String said(House house) {
+        Words words = speaker.words();
+        return String.join(
+                ", ",
+                house.name(),
+                String.valueOf(house.builtYear()),
+                words.name(house.roof()),
+                words.say(house.texturedCoating() ? "correct.textured" : "correct.notTextured"));
+    }
+
+    private static String told(String from, String to) {
+        return from + " → " + to;
+    }
+
+    /**
+     * The number of a flat and where its window stands.
+     *
+     * @throws NotNowException if another flat of the house has the number or the window
+     */
+    public void changeFlat(UUID flatId, int number, int floor, int bay) {
+        access.requireLead();
+        FlatRow row = flats.findById(flatId).orElseThrow(NotFoundException::new);
+        House house = houses.house(row.houseId);
+        boolean isTaken = flats.findByHouseId(row.houseId).stream()
+                .filter(other -> !other.id().equals(flatId))
+                .anyMatch(other -> other.number == number || (other.floor == floor && other.bay == bay));
+        if (isTaken) {
+            throw new NotNowException("denied.flatTaken", number, house.name());
+        }
+        String before = speaker.words().say("correct.flat", row.number, row.floor, row.bay);
+        String after = speaker.words().say("correct.flat", number, floor, bay);
+        if (!before.equals(after)) {
+            row.number = number;
+            row.floor = floor;
+            row.bay = bay;
+            history.note(Subject.flat(flatId), EventKind.CORRECTED, told(before, after));
+        }
+    }
+
+    /** Where a flat's window stands: its floor and bay, counted from 0. */
+    public record Place(int floor, int bay) {}
+
+    @Transactional(readOnly = true)
+    public Place placeOf(UUID flatId) {
+        return flats.findById(flatId).map(row -> new Place(row.floor, row.bay)).orElseThrow(NotFoundException::new);
+    }
+
+    /**
+     * Name, kind and height of a room. Sheets that are closed stay as they were; what is open is reckoned anew.
+     *
+     * @throws IllegalArgumentException if an opening or a fitting would reach beyond the ceiling
+     */
+    public void changeRoom(UUID roomId, String name, RoomKind kind, Length height) {
+        RoomRow row = rooms.findById(roomId).orElseThrow(NotFoundException::new);
+        Flat flat = houses.flat(row.flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        Wall.ROOM_HEIGHT.check(height.inMillimetres());
+        Room room = flat.rooms().stream()
+                .filter(each -> each.id().equals(roomId))
+                .findFirst()
+                .orElseThrow();
+        // the core refuses what does not lie within a wall
+        room.walls()
+                .map(Surface::asWall)
+                .forEach(wall -> new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings()));
+        String before = said(row.name, row.kind, Length.ofMillimetres(row.heightMillimetres));
+        String after = said(name, kind, height);
+        if (!before.equals(after)) {
+            row.name = name;
+            row.kind = kind;
+            row.heightMillimetres = height.inMillimetres();
+            history.note(Subject.flat(flat.id()), EventKind.CORRECTED, told(before, after));
+        }
+    }
+
+    private String said(String name, RoomKind kind, Length height) {
+        Words words = speaker.words();
+        return name + ", " + words.name(kind) + ", " + words.place(height);
+    }
+
+    /** An opening or a fitting as it stands on record. */
+    public record Entered(UUID id, WallFeature kind, Box box) {}
+
+    @Transactional(readOnly = true)
+    public List<Entered> featuresOf(UUID surfaceId) {
+        return features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(surfaceId).stream()
+                .map(row -> new Entered(row.id(), row.kind, row.box()))
+                .toList();
+    }
+
+    /**
+     * Takes an opening or a fitting off the record.
+     *
+     * @return the surface it was on and what it was, so that it can be entered again
+     */
+    public Removed<Entered> removeFeature(UUID featureId) {
+        WallFeatureRow row = features.findById(featureId).orElseThrow(NotFoundException::new);
+        Flat flat = requireRecords(row.surfaceId);
+        features.delete(row);
+        history.note(
+                Subject.surface(flat.id(), row.surfaceId),
+                EventKind.TAKEN_OFF,
+                speaker.words().name(row.kind));
+        return new Removed<>(row.surfaceId, new Entered(row.id(), row.kind, row.box()));
+    }
+
+    /** Something that was taken off the record of a surface. */
+    public record Removed<T>(UUID surfaceId, T what) {}
+
+    /**
+     * Moves or resizes an opening or a fitting.
+     *
+     * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
+     */
+    public UUID changeFeature(UUID featureId, Box box) {
+        WallFeatureRow row = features.findById(featureId).orElseThrow(NotFoundException::new);
+        Flat flat = requireRecords(row.surfaceId);
+        Wall wall = flat.surface(row.surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
+        List<Opening> openings = new ArrayList<>();
+        List<Fitting> fittings = new ArrayList<>();
+        features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(row.surfaceId).forEach(each -> {
+            Box at = each.id().equals(featureId) ? box : each.box();
+            each.kind.opening().ifPresent(kind -> openings.add(new Opening(kind, at)));
+            each.kind.fitting().ifPresent(kind -> fittings.add(new Fitting(kind, at)));
+        });
+        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
+        String before = said(row.kind, row.box());
+        row.put(box);
+        history.note(Subject.surface(flat.id(), row.surfaceId), EventKind.CORRECTED, told(before, said(row.kind, box)));
+        return row.surfaceId;
+    }
+
+    private String said(WallFeature kind, Box box) {
+        Words words = speaker.words();
+        return words.name(kind)
+                + Stream.of(box.left(), box.bottom(), box.width(), box.height())
+                        .map(words::place)
+                        .reduce("", (all, each) -> all + " " + each);
+    }
+
+    /**
+     * Takes a layer off the record that was entered by hand; those above it stay.
+     *
+     * @throws NotNowException if a sheet put it on: that is taken back by opening the sheet again
+     */
+    public Removed<Coat> removeCoat(UUID surfaceId, int position) {
+        Flat flat = requireRecords(surfaceId);
+        CoatRow row = required(surfaceId, position);
+        Coat coat = flat.surface(surfaceId).stream()
+                .flatMap(surface -> surface.coats().stream())
+                .filter(each -> each.position() == position)
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        coats.delete(row);
+        history.note(Subject.surface(flat.id(), surfaceId), EventKind.TAKEN_OFF, said(coat));
+        return new Removed<>(surfaceId, coat);
+    }
+
+    private CoatRow required(UUID surfaceId, int position) {
+        CoatRow row = coats.findBySurfaceIdAndPosition(surfaceId, position).orElseThrow(NotFoundException::new);
+        if (row.sheetId != null) {
+            throw new NotNowException("denied.coatOfSheet");
+        }
+        return row;
+    }
+
+    private String said(Coat coat) {
+        Words words = speaker.words();
+        return Stream.of(
+                        Optional.of(words.name(coat.layer())),
+                        coat.paint().map(paint -> paint.name()),
+                        coat.appliedOn().map(words::date))
+                .flatMap(Optional::stream)
+                .reduce((one, other) -> one + ", " + other)
+                .orElse("");
+    }
+
+    /** Puts a layer that was entered by hand in the place of another: another paint, another day. */
+    public void changeCoat(UUID surfaceId, int position, NewCoat to) {
+        Flat flat = requireRecords(surfaceId);
+        CoatRow row = required(surfaceId, position);
+        Coat before = flat.surface(surfaceId).stream()
+                .flatMap(surface -> surface.coats().stream())
+                .filter(each -> each.position() == position)
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        row.layer = to.layer();
+        row.productId = to.product().orElse(null);
+        row.colourId = to.colour().orElse(null);
+        row.tinId = to.tins().stream().findFirst().orElse(null);
+        row.moreTins = new UUID[0];
+        row.batch = to.batch();
+        row.places = to.places().isPresent() ? to.places().getAsInt() : null;
+        row.appliedOn = to.appliedOn().orElse(null);
+        row.note = to.note();
+        coats.flush();
+        Coat after = houses.flatOfSurface(surfaceId).surface(surfaceId).stream()
+                .flatMap(surface -> surface.coats().stream())
+                .filter(each -> each.position() == position)
+                .findFirst()
+                .orElseThrow();
+        history.note(Subject.surface(flat.id(), surfaceId), EventKind.CORRECTED, told(said(before), said(after)));
+    }
+
+    private Flat requireRecords(UUID surfaceId) {
+        Flat flat = houses.flatOfSurface(surfaceId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        return flat;
+    }
+}

@@ -1,0 +1,348 @@
+package lumko.app.house;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import lumko.app.account.Access;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.PaintFields;
+import lumko.app.catalogue.Product;
+import lumko.app.platform.Form;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Speaker;
+import lumko.app.platform.UnitSystem;
+import lumko.app.store.Tin;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.RoomKind;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
+import lumko.core.quantity.Limits;
+import lumko.core.record.Layer;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Pages where a house and a flat are set up, many things at once, and put right. */
+@Controller
+class CorrectingController {
+    private static final double METRES_PER_FOOT = 0.3048;
+    private static final Limits FLOORS = new Limits("floors", 1, 60, "");
+    private static final Limits ON_EACH = new Limits("flats on each", 1, 60, "");
+
+    private final Houses houses;
+    private final SetUp setUp;
+    private final Correcting correcting;
+    private final RecordFields fields;
+    private final PaintFields paintFields;
+    private final Access access;
+    private final Speaker speaker;
+
+    CorrectingController(
+            Houses houses,
+            SetUp setUp,
+            Correcting correcting,
+            RecordFields fields,
+            PaintFields paintFields,
+            Access access,
+            Speaker speaker) {
+        this.houses = houses;
+        this.setUp = setUp;
+        this.correcting = correcting;
+        this.fields = fields;
+        this.paintFields = paintFields;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    @ModelAttribute
+    void choices(Model model) {
+        model.addAttribute("roofs", Roof.values());
+        model.addAttribute("roomKinds", RoomKind.values());
+        model.addAttribute("numberings", SetUp.Numbering.values());
+        model.addAttribute("reaches", SetUp.Reach.values());
+        model.addAttribute("surfaceKinds", SurfaceKind.values());
+    }
+
+    private Form form(Map<String, String> typed) {
+        return new Form(typed, speaker.words());
+    }
+
+    // ---- a house
+
+    @GetMapping("/houses/{houseId}")
+    String house(@PathVariable UUID houseId, Model model) {
+        return house(houseId, model, Form.empty(speaker.words()));
+    }
+
+    private String house(UUID houseId, Model model, Form form) {
+        access.requireLead();
+        List<Houses.Door> doors = houses.doorsOf(List.of(houseId));
+        model.addAttribute("house", houses.house(houseId));
+        model.addAttribute("doors", doors);
+        model.addAttribute(
+                "rooms",
+                houses.roomCounts(doors.stream().map(Houses.Door::flatId).toList()));
+        model.addAttribute("form", form);
+        return "house";
+    }
+
+    private String refusedHouse(UUID houseId, Model model, Form form, HttpServletResponse response) {
+        response.setStatus(422);
+        return house(houseId, model, form);
+    }
+
+    @PostMapping("/houses/{houseId}")
+    String changeHouse(
+            @PathVariable UUID houseId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireLead();
+        House before = houses.house(houseId);
+        Form form = form(typed);
+        House to = fields.house(form, houseId);
+        if (!form.hasErrors() && !before.name().equalsIgnoreCase(to.name()) && houses.hasHouseNamed(to.name())) {
+            form.refuse("houseName", speaker.words().say("refused.taken", to.name()));
+        }
+        if (form.hasErrors()) {
+            return refusedHouse(houseId, model, form, response);
+        }
+        correcting.change(to);
+        return "redirect:/houses/" + houseId;
+    }
+
+    /** Flats floor by floor. */
+    @PostMapping("/houses/{houseId}/floors")
+    String addFloors(
+            @PathVariable UUID houseId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireLead();
+        Form form = form(typed);
+        int lowest = form.whole("lowest", RecordFields.WINDOW);
+        int floors = form.whole("floors", FLOORS);
+        int onEach = form.whole("onEach", ON_EACH);
+        SetUp.Numbering numbering = form.one("numbering", SetUp.Numbering.class);
+        int first = form.whole("first", RecordFields.FLAT_NUMBER);
+        if (!form.hasErrors() && lowest + floors > RecordFields.WINDOW.high() + 1) {
+            form.refuse("floors", speaker.words().say("refused.tooHigh", RecordFields.WINDOW.high()));
+        }
+        if (form.hasErrors()) {
+            return refusedHouse(houseId, model, form, response);
+        }
+        setUp.addFlats(houseId, lowest, floors, onEach, numbering, first);
+        return "redirect:/houses/" + houseId;
+    }
+
+    // ---- a flat
+
+    @GetMapping("/flats/{flatId}/set-up")
+    String flat(@PathVariable UUID flatId, Model model) {
+        return flat(flatId, model, Form.empty(speaker.words()));
+    }
+
+    private String flat(UUID flatId, Model model, Form form) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        model.addAttribute("flat", flat);
+        model.addAttribute("place", correcting.placeOf(flatId));
+        model.addAttribute(
+                "empty",
+                setUp.empty(flat.house().id()).stream()
+                        .filter(door -> !door.flatId().equals(flatId))
+                        .toList());
+        model.addAttribute("form", form);
+        model.addAttribute("isLead", access.member().isLead());
+        return "flat-set-up";
+    }
+
+    private String refusedFlat(UUID flatId, Model model, Form form, HttpServletResponse response) {
+        response.setStatus(422);
+        return flat(flatId, model, form);
+    }
+
+    @PostMapping("/flats/{flatId}")
+    String changeFlat(
+            @PathVariable UUID flatId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        access.requireLead();
+        Form form = form(typed);
+        int number = form.whole("flatNumber", RecordFields.FLAT_NUMBER);
+        int floor = form.whole("floor", RecordFields.WINDOW);
+        int bay = form.whole("bay", RecordFields.WINDOW);
+        if (form.hasErrors()) {
+            return refusedFlat(flatId, model, form, response);
+        }
+        correcting.changeFlat(flatId, number, floor, bay);
+        return "redirect:/flats/" + flatId + "/set-up";
+    }
+
+    /** Enters the rooms of this flat in others. */
+    @PostMapping("/flats/{flatId}/copies")
+    String copy(
+            @PathVariable UUID flatId,
+            @RequestParam(name = "to", defaultValue = "") List<UUID> to,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes after) {
+        Form form = form(typed);
+        boolean mirrored = form.yes("mirrored");
+        boolean withCoats = form.yes("withCoats");
+        List<UUID> chosen = to.stream()
+                .map(id -> Optional.ofNullable(id).orElseThrow(NotFoundException::new))
+                .toList();
+        if (chosen.isEmpty()) {
+            form.refuse("to", speaker.words().say("refused.noFlatChosen"));
+        }
+        if (form.hasErrors()) {
+            return refusedFlat(flatId, model, form, response);
+        }
+        setUp.copy(flatId, chosen, mirrored, withCoats);
+        after.addFlashAttribute("done", speaker.words().say("setup.copied", chosen.size()));
+        return "redirect:/flats/" + flatId + "/set-up";
+    }
+
+    /** One paint on every surface of a kind. */
+    @PostMapping("/flats/{flatId}/coats")
+    String coatAll(
+            @PathVariable UUID flatId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes after) {
+        Form form = form(typed);
+        SetUp.Reach reach = form.one("reach", SetUp.Reach.class);
+        SurfaceKind kind = form.one("surfaceKind", SurfaceKind.class);
+        Optional<Product> product =
+                form.typed("productId").isEmpty() ? Optional.empty() : paintFields.product(form, "productId");
+        Optional<Colour> colour = paintFields.colour(form, "colourId");
+        RecordFields.About about = fields.about(form, "about");
+        if (form.hasErrors()) {
+            return refusedFlat(flatId, model, form, response);
+        }
+        int count = setUp.coatAll(
+                flatId,
+                reach,
+                kind,
+                new NewCoat(
+                        Layer.FINISH,
+                        product.map(Product::id),
+                        colour.map(Colour::id),
+                        List.of(),
+                        "",
+                        OptionalInt.empty(),
+                        about.day(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        about.note()));
+        after.addFlashAttribute("done", speaker.words().say("setup.coatedAll", count));
+        return "redirect:/flats/" + flatId + "/set-up";
+    }
+
+    // ---- a room, what is in a wall, a layer
+
+    @PostMapping("/rooms/{roomId}")
+    String changeRoom(
+            @PathVariable UUID roomId,
+            @RequestParam UUID flat,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = form(typed);
+        String name = form.text("roomName", 60);
+        RoomKind kind = form.one("roomKind", RoomKind.class);
+        Length height = form.metres("height", Wall.ROOM_HEIGHT);
+        if (!form.hasErrors()) {
+            form.attempt("height", () -> {
+                correcting.changeRoom(roomId, name, kind, height);
+                return roomId;
+            });
+        }
+        return form.hasErrors() ? refusedFlat(flat, model, form, response) : "redirect:/flats/" + flat + "/set-up";
+    }
+
+    @PostMapping("/features/{featureId}")
+    String changeFeature(
+            @PathVariable UUID featureId,
+            @RequestParam UUID surface,
+            @RequestParam Map<String, String> typed,
+            RedirectAttributes after) {
+        Form form = form(typed);
+        Length left = form.metres("left", RecordFields.PLACE);
+        Length bottom = form.metres("bottom", RecordFields.PLACE);
+        Length width = form.metres("featureWidth", RecordFields.SIZE);
+        Length height = form.metres("featureHeight", RecordFields.SIZE);
+        if (!form.hasErrors()) {
+            form.attempt(
+                    "feature",
+                    () -> correcting.changeFeature(featureId, new Box(new Spot(left, bottom), width, height)));
+        }
+        if (form.hasErrors()) {
+            after.addFlashAttribute("refused", form.sentences());
+        }
+        return "redirect:/surfaces/" + surface + "/edit";
+    }
+
+    @PostMapping("/features/{featureId}/remove")
+    String removeFeature(@PathVariable UUID featureId, RedirectAttributes after) {
+        Correcting.Removed<Correcting.Entered> removed = correcting.removeFeature(featureId);
+        Correcting.Entered feature = removed.what();
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("feature", feature.kind().name());
+        fields.put("left", typed(feature.box().left()));
+        fields.put("bottom", typed(feature.box().bottom()));
+        fields.put("featureWidth", typed(feature.box().width()));
+        fields.put("featureHeight", typed(feature.box().height()));
+        return removed(removed.surfaceId(), "features", speaker.words().name(feature.kind()), fields, after);
+    }
+
+    /** As somebody would type it: in metres or feet. */
+    private String typed(Length length) {
+        double metres = length.inMetres();
+        return String.valueOf(speaker.words().units() == UnitSystem.US ? metres / METRES_PER_FOOT : metres);
+    }
+
+    @PostMapping("/surfaces/{surfaceId}/coats/{position}/remove")
+    String removeCoat(@PathVariable UUID surfaceId, @PathVariable int position, RedirectAttributes after) {
+        Coat coat = correcting.removeCoat(surfaceId, position).what();
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("position", String.valueOf(position));
+        fields.put("layer", coat.layer().name());
+        fields.put(
+                "productId", coat.product().map(Product::id).map(UUID::toString).orElse(""));
+        fields.put("colourId", coat.colour().map(Colour::id).map(UUID::toString).orElse(""));
+        fields.put("tinId", coat.tin().map(Tin::id).map(UUID::toString).orElse(""));
+        fields.put("appliedOn", coat.appliedOn().map(LocalDate::toString).orElse(""));
+        fields.put(
+                "places",
+                coat.places().isPresent() ? String.valueOf(coat.places().getAsInt()) : "");
+        fields.put("batch", coat.batch());
+        fields.put("note", coat.note());
+        return removed(surfaceId, "coats", speaker.words().name(coat.layer()), fields, after);
+    }
+
+    /** Back at the surface, with a form that enters again what was taken off. */
+    private static String removed(
+            UUID surfaceId, String entry, String what, Map<String, String> fields, RedirectAttributes after) {
+        after.addFlashAttribute("removed", what);
+        after.addFlashAttribute("enteredBy", "/surfaces/" + surfaceId + "/" + entry);
+        after.addFlashAttribute("enteredAs", fields);
+        return "redirect:/surfaces/" + surfaceId + "/edit";
+    }
+}

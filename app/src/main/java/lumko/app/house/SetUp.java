@@ -1,0 +1,245 @@
+package lumko.app.house;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lumko.app.account.Access;
+import lumko.app.history.EventKind;
+import lumko.app.history.History;
+import lumko.app.history.Subject;
+import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
+import lumko.app.platform.Speaker;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.Outline;
+import lumko.core.quantity.Length;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Many things of the record at once: a house by its floors, flats like another, one paint on everything. */
+@Service
+@Transactional
+public class SetUp {
+    private final FlatRepository flats;
+    private final RoomRepository rooms;
+    private final SurfaceRepository surfaces;
+    private final WallFeatureRepository features;
+    private final CoatRepository coats;
+    private final Houses houses;
+    private final Recording recording;
+    private final History history;
+    private final Access access;
+    private final Speaker speaker;
+
+    SetUp(
+            FlatRepository flats,
+            RoomRepository rooms,
+            SurfaceRepository surfaces,
+            WallFeatureRepository features,
+            CoatRepository coats,
+            Houses houses,
+            Recording recording,
+            History history,
+            Access access,
+            Speaker speaker) {
+        this.flats = flats;
+        this.rooms = rooms;
+        this.surfaces = surfaces;
+        this.features = features;
+        this.coats = coats;
+        this.houses = houses;
+        this.recording = recording;
+        this.history = history;
+        this.access = access;
+        this.speaker = speaker;
+    }
+
+    /** How the flats of a house are counted. */
+    public enum Numbering {
+        /** 1, 2, 3 … up the house. */
+        RUNNING,
+        /** 101, 102 … on the first floor, 201 … on the second; 1, 2 … on the ground floor. */
+        BY_FLOOR
+    }
+
+    /**
+     * Adds flats floor by floor, from the left.
+     *
+     * @param lowest 0 for the ground floor
+     * @param first the number of the first flat where they run up the house
+     * @throws NotNowException if a number or a window is taken already; then none is added
+     */
+    public int addFlats(UUID houseId, int lowest, int floors, int onEach, Numbering numbering, int first) {
+        access.requireLead();
+        House house = houses.house(houseId);
+        List<FlatRow> there = flats.findByHouseId(houseId);
+        Set<Integer> numbers = there.stream().map(flat -> flat.number).collect(Collectors.toSet());
+        Set<List<Integer>> windows = there.stream()
+                .map(flat -> List.of(flat.floor, flat.bay))
+                .collect(Collectors.toCollection(HashSet::new));
+        List<FlatRow> added = new ArrayList<>();
+        for (int floor = lowest; floor < lowest + floors; floor++) {
+            for (int bay = 0; bay < onEach; bay++) {
+                int number = numbering == Numbering.RUNNING ? first + added.size() : floor * 100 + bay + 1;
+                if (!numbers.add(number) || !windows.add(List.of(floor, bay))) {
+                    throw new NotNowException("denied.flatTaken", number, house.name());
+                }
+                added.add(new FlatRow(UUID.randomUUID(), houseId, number, floor, bay));
+            }
+        }
+        flats.saveAll(added);
+        return added.size();
+    }
+
+    /** The flats of a house that have no room yet, by number. */
+    @Transactional(readOnly = true)
+    public List<Houses.Door> empty(UUID houseId) {
+        List<Houses.Door> doors = houses.doorsOf(List.of(houseId));
+        Set<UUID> withRooms = houses.roomCounts(
+                        doors.stream().map(Houses.Door::flatId).toList())
+                .keySet();
+        return doors.stream().filter(door -> !withRooms.contains(door.flatId())).toList();
+    }
+
+    /**
+     * Enters the rooms of a flat in others that have none yet.
+     *
+     * @param mirrored across the landing: left and right change places
+     * @param withCoats with what is on its surfaces; what a sheet put on is taken for known, but not for that sheet's
+     * @throws NotNowException if one of them has rooms already
+     */
+    public void copy(UUID fromId, Collection<UUID> toIds, boolean mirrored, boolean withCoats) {
+        Flat from = houses.flat(fromId);
+        access.requireRecordsOf(from.house().id(), from.house().name());
+        Map<UUID, Integer> counts = houses.roomCounts(toIds);
+        Map<UUID, Houses.Door> doors = houses.doors(toIds);
+        for (UUID toId : Set.copyOf(toIds)) {
+            Houses.Door to = Optional.ofNullable(doors.get(toId)).orElseThrow(NotFoundException::new);
+            access.requireRecordsOf(to.house().id(), to.house().name());
+            if (counts.getOrDefault(toId, 0) > 0) {
+                throw new NotNowException("denied.hasRooms", to.name());
+            }
+            from.rooms().forEach(room -> copy(room, toId, mirrored, withCoats));
+            history.note(
+                    Subject.flat(toId),
+                    EventKind.ROOM_ENTERED,
+                    speaker.words()
+                            .say(
+                                    mirrored ? "setup.likeMirrored" : "setup.like",
+                                    from.house().name() + " " + from.number()));
+        }
+    }
+
+    private void copy(Room room, UUID toId, boolean mirrored, boolean withCoats) {
+        RoomRow row = new RoomRow(UUID.randomUUID(), toId);
+        row.name = room.name();
+        row.kind = room.kind();
+        row.floor = room.floor();
+        row.heightMillimetres = room.height().inMillimetres();
+        row.position = rooms.countByFlatId(toId);
+        rooms.saveAndFlush(row);
+        Outline outline = mirrored ? room.outline().mirrored() : room.outline();
+        List<Surface> walls = room.walls().toList();
+        List<SurfaceRow> surfaceRows = new ArrayList<>();
+        List<WallFeatureRow> featureRows = new ArrayList<>();
+        List<CoatRow> coatRows = new ArrayList<>();
+        for (int side = 0; side < outline.sides(); side++) {
+            Surface like = walls.get(mirrored ? room.outline().mirroredSide(side) : side);
+            SurfaceRow wall = new SurfaceRow(row.id(), SurfaceKind.WALL, side);
+            wall.startEastMillimetres = outline.corners().get(side).east().inMillimetres();
+            wall.startNorthMillimetres = outline.corners().get(side).north().inMillimetres();
+            wall.texture = like.asWall().texture();
+            wall.substrate = like.substrate();
+            surfaceRows.add(wall);
+            Length width = outline.lengthOf(side);
+            features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(like.id())
+                    .forEach(feature -> featureRows.add(new WallFeatureRow(
+                            wall.id(), feature.kind, mirrored ? mirrored(feature.box(), width) : feature.box())));
+            copyCoats(like, wall, withCoats, coatRows);
+        }
+        for (SurfaceKind kind : List.of(SurfaceKind.CEILING, SurfaceKind.TRIM)) {
+            Surface like = room.only(kind);
+            SurfaceRow surface = new SurfaceRow(row.id(), kind, 0);
+            surface.substrate = like.substrate();
+            like.wall().ifPresent(wall -> surface.texture = wall.texture());
+            surfaceRows.add(surface);
+            copyCoats(like, surface, withCoats, coatRows);
+        }
+        surfaces.saveAllAndFlush(surfaceRows);
+        features.saveAll(featureRows);
+        coats.saveAll(coatRows);
+    }
+
+    private static Box mirrored(Box box, Length width) {
+        return Box.ofMillimetres(
+                width.inMillimetres() - box.left().inMillimetres() - box.width().inMillimetres(),
+                box.bottom().inMillimetres(),
+                box.width().inMillimetres(),
+                box.height().inMillimetres());
+    }
+
+    private static void copyCoats(Surface like, SurfaceRow onto, boolean withCoats, List<CoatRow> coatRows) {
+        if (!withCoats) {
+            return;
+        }
+        for (Coat coat : like.coats()) {
+            CoatRow row = new CoatRow(onto.id(), coat.position());
+            row.layer = coat.layer();
+            row.productId = coat.product().map(product -> product.id()).orElse(null);
+            row.colourId = coat.colour().map(colour -> colour.id()).orElse(null);
+            row.appliedOn = coat.appliedOn().orElse(null);
+            row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
+            row.note = coat.note();
+            coatRows.add(row);
+        }
+    }
+
+    /** How far a coat goes that is entered on many surfaces. */
+    public enum Reach {
+        FLAT,
+        HOUSE
+    }
+
+    /**
+     * Enters a layer on every surface of a kind in a flat or in its house, on top of what is there.
+     *
+     * @return on how many surfaces
+     */
+    public int coatAll(UUID flatId, Reach reach, SurfaceKind kind, NewCoat coat) {
+        Flat flat = houses.flat(flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        List<UUID> flatIds = reach == Reach.FLAT
+                ? List.of(flatId)
+                : houses.doorsOf(List.of(flat.house().id())).stream()
+                        .map(Houses.Door::flatId)
+                        .toList();
+        int count = 0;
+        for (UUID each : flatIds) {
+            Map<UUID, List<NewCoat>> onto = new HashMap<>();
+            houses.flat(each)
+                    .surfaces()
+                    .filter(surface -> surface.kind() == kind)
+                    .forEach(surface -> onto.put(surface.id(), List.of(coat)));
+            if (!onto.isEmpty()) {
+                recording.addCoats(each, onto);
+                history.note(
+                        Subject.flat(each),
+                        EventKind.COAT_RECORDED,
+                        speaker.words()
+                                .say(
+                                        "setup.coated",
+                                        onto.size(),
+                                        speaker.words().name(kind)));
+                count += onto.size();
+            }
+        }
+        return count;
+    }
+}
