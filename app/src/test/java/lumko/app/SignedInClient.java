@@ -61,7 +61,11 @@ public final class SignedInClient {
 
     /** Takes the token of the page that is now shown. */
     public void renewToken() {
-        read("/", PAGE_TOKEN);
+        renewTokenOf("/");
+    }
+
+    public void renewTokenOf(String path) {
+        read(path, PAGE_TOKEN);
     }
 
     /** Signs in by password, as the form does. */

@@ -4,8 +4,10 @@ import com.nulabinc.zxcvbn.Zxcvbn;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lumko.app.platform.Form;
 import lumko.app.platform.Words;
 
@@ -48,10 +50,18 @@ public final class Passwords {
             form.refuse(field, words.say("refused.password", String.valueOf(SHORTEST)));
         } else if (bytes > MOST_BYTES) {
             form.refuse(field, words.say("refused.passwordLong", String.valueOf(MOST_BYTES), String.valueOf(bytes)));
-        } else if (Guesses.BY.measure(password, near).getScore() <= TOO_EASY) {
+        } else if (Guesses.BY.measure(password, words(near)).getScore() <= TOO_EASY) {
             form.refuse(field, words.say("refused.passwordCommon"));
         }
         return password;
+    }
+
+    private static List<String> words(List<String> near) {
+        return near.stream()
+                .flatMap(each -> Stream.concat(Stream.of(each), Stream.of(each.split("\\W+"))))
+                .filter(word -> !word.isEmpty())
+                .map(word -> word.toLowerCase(Locale.ROOT))
+                .toList();
     }
 
     /** Its lists of words are read when the first password is chosen. */

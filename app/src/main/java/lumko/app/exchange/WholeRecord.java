@@ -92,6 +92,7 @@ class WholeRecord {
 
     private static final int BATCH = 500;
     private static final String SECRET = "password_hash";
+    private static final String SECRET_ONCE = "password_once";
 
     /** Columns that the database fills from others. */
     private static final String FOLLOWS = "top_product_id,top_colour_id,top_tin_id,top_applied_on";
@@ -148,7 +149,7 @@ class WholeRecord {
 
     private void rows(String table, Consumer<Stream<String>> reader) {
         try (Stream<String> rows = jdbc
-                .sql("select (to_jsonb(t) - 'organisation_id' - '" + SECRET + "' - '{" + FOLLOWS
+                .sql("select (to_jsonb(t) - 'organisation_id' - '" + SECRET + "' - '{" + SECRET_ONCE + "," + FOLLOWS
                         + "}'::text[])::text from " + table
                         + " t where organisation_id = :id order by to_jsonb(t) ->> 'id'")
                 .withFetchSize(BATCH)
@@ -303,6 +304,7 @@ class WholeRecord {
         object.put("organisation_id", organisation().toString());
         if (table.equals("person")) {
             object.put(SECRET, passwords.encode(UUID.randomUUID().toString()));
+            object.put(SECRET_ONCE, false);
             object.put("login", "record-" + UUID.randomUUID());
             object.put("active", false);
         }

@@ -2,6 +2,7 @@ package lumko.app.find;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -115,6 +116,7 @@ class Finder {
         }
         return houses.doorsOf(named.stream().map(House::id).toList()).stream()
                 .filter(door -> numbers.isEmpty() || numbers.contains(String.valueOf(door.number())))
+                .sorted(Comparator.comparing(door -> named.indexOf(door.house())))
                 .limit(MOST)
                 .map(door -> new Hit("find.flat", door.name(), "", "/flats/" + door.flatId(), ""))
                 .toList();

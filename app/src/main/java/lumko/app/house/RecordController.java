@@ -45,6 +45,7 @@ class RecordController {
     private final Houses houses;
     private final Recording recording;
     private final Correcting correcting;
+    private final RecordFields recordFields;
     private final PaintFields fields;
     private final Store store;
     private final Access access;
@@ -54,6 +55,7 @@ class RecordController {
             Houses houses,
             Recording recording,
             Correcting correcting,
+            RecordFields recordFields,
             PaintFields fields,
             Store store,
             Access access,
@@ -61,6 +63,7 @@ class RecordController {
         this.houses = houses;
         this.recording = recording;
         this.correcting = correcting;
+        this.recordFields = recordFields;
         this.fields = fields;
         this.store = store;
         this.access = access;
@@ -227,6 +230,33 @@ class RecordController {
             Model model,
             HttpServletResponse response) {
         Form form = new Form(typed, speaker.words());
+        NewCoat coat = coat(form);
+        OptionalInt place =
+                form.typed("position").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("position", PLACES));
+        if (!form.hasErrors()) {
+            recording.addCoat(surfaceId, coat, place);
+        }
+        return after(surfaceId, form, model, response);
+    }
+
+    /** Another paint, another day for a layer that was entered by hand. */
+    @PostMapping("/surfaces/{surfaceId}/coats/{position}")
+    String changeCoat(
+            @PathVariable UUID surfaceId,
+            @PathVariable int position,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = new Form(typed, speaker.words());
+        NewCoat coat = coat(form);
+        if (!form.hasErrors()) {
+            correcting.changeCoat(surfaceId, position, coat);
+        }
+        return after(surfaceId, form, model, response);
+    }
+
+    /** A layer as it is typed; what cannot be has its sentence in the form. */
+    private NewCoat coat(Form form) {
         Layer layer = form.one("layer", Layer.class);
         Optional<UUID> product = form.typed("productId").isEmpty()
                 ? Optional.empty()
@@ -234,38 +264,27 @@ class RecordController {
         Optional<UUID> colour = form.typed("colourId").isEmpty()
                 ? Optional.empty()
                 : fields.colour(form, "colourId").map(Colour::id);
-        Optional<LocalDate> appliedOn = form.optionalDate("appliedOn");
+        RecordFields.About about = recordFields.about(form, "appliedOn");
         OptionalInt places =
                 form.typed("places").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("places", PLACES));
         String note = form.optionalText("note", 200);
         Optional<UUID> tin = tin(form);
         String batch = form.optionalText("batch", 30);
-        appliedOn
-                .filter(day -> day.isAfter(speaker.today()))
-                .ifPresent(day -> form.refuse("appliedOn", speaker.words().say("refused.future", day)));
         if ((layer == Layer.FINISH || layer == Layer.SPOTS) && product.isEmpty() && colour.isEmpty()) {
             form.refuse("layer", speaker.words().say("refused.finishNeedsPaint"));
         }
-        if (!form.hasErrors()) {
-            recording.addCoat(
-                    surfaceId,
-                    new NewCoat(
-                            layer,
-                            product,
-                            colour,
-                            tin.stream().toList(),
-                            batch,
-                            places,
-                            appliedOn,
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            note),
-                    form.typed("position").isEmpty()
-                            ? OptionalInt.empty()
-                            : OptionalInt.of(form.whole("position", PLACES)));
-        }
-        return after(surfaceId, form, model, response);
+        return new NewCoat(
+                layer,
+                product,
+                colour,
+                tin.stream().toList(),
+                batch,
+                places,
+                about.day(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                note.isEmpty() ? about.note() : note);
     }
 
     @PostMapping("/surfaces/{surfaceId}/substrate")

@@ -16,6 +16,7 @@ import lumko.app.history.Subject;
 import lumko.app.house.Houses;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.core.quantity.Limits;
@@ -98,6 +99,9 @@ class PeopleController {
         Role role = form.one("role", Role.class);
         boolean active = form.yes("active");
         int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        if (isOneself(personId) && (role != before.role() || !active)) {
+            throw new NotNowException("denied.oneself");
+        }
         if (form.hasErrors()) {
             response.setStatus(422);
             return show(model, form);
@@ -120,6 +124,10 @@ class PeopleController {
         }
     }
 
+    private boolean isOneself(UUID personId) {
+        return personId.equals(access.member().personId());
+    }
+
     private People.Colleague colleague(UUID personId) {
         return people.all().stream()
                 .filter(each -> each.id().equals(personId))
@@ -131,6 +139,9 @@ class PeopleController {
     @PostMapping("/people/{personId}/password")
     String givePassword(@PathVariable UUID personId, Model model, HttpServletResponse response) {
         access.requireLead();
+        if (isOneself(personId)) {
+            throw new NotNowException("denied.ownPassword");
+        }
         People.Colleague colleague = colleague(personId);
         model.addAttribute("given", people.givePassword(personId));
         model.addAttribute("givenTo", colleague);

@@ -73,7 +73,8 @@ class FrontTest extends ApplicationTest {
                 .filter(name -> Integer.parseInt(name.replaceAll(".* ", "")) < 100)
                 .map(name -> name.replaceAll(" \\d+$", ""))
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
-        assertThat(windowsOf).isEqualTo(Map.of("Ropewalk Court", 18L, "Tern Terrace", 6L, "Brickfield House", 24L));
+        assertThat(windowsOf)
+                .containsAllEntriesOf(Map.of("Ropewalk Court", 18L, "Tern Terrace", 6L, "Brickfield House", 24L));
     }
 
     @Test

@@ -33,7 +33,7 @@ class GrownTest extends ApplicationTest {
         Map<String, String> many;
         try (Connection connection = database.getConnection()) {
             Grown.organisation(connection, "few", new Grown.Size(2, 4, 20, 1, 38));
-            Grown.organisation(connection, "many", new Grown.Size(8, 24, 400, 8, 380));
+            Grown.organisation(connection, "many", new Grown.Size(6, 12, 300, 4, 190));
             few = GrownPages.of(connection, "mirela-few");
             many = GrownPages.of(connection, "mirela-many");
         }

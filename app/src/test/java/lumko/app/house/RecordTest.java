@@ -144,7 +144,7 @@ class RecordTest extends ApplicationTest {
             assertThat(post(member("mirela"), "/surfaces/" + wall + "/coats", Map.of("layer", "FINISH")))
                     .hasStatus(422)
                     .bodyText()
-                    .contains("A finish needs its product and its colour");
+                    .contains("A finish needs its product or its colour");
         }
 
         @Test

@@ -1,0 +1,213 @@
+package lumko.app.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lumko.app.ApplicationTest;
+import lumko.app.SignedInClient;
+import lumko.app.account.Member;
+import lumko.core.geometry.Box;
+import lumko.core.geometry.RoomKind;
+import lumko.core.quantity.Length;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** What was entered wrong is put right by whoever may, and the history says what was. */
+class CorrectingTest extends ApplicationTest {
+    @Autowired
+    Correcting correcting;
+
+    private MvcTestResult post(Member by, String path, Map<String, String> fields) {
+        var request = mvc.post().uri(path).with(user(by)).with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    private String history(UUID flat) throws Exception {
+        return mvc.get()
+                .uri("/flats/" + flat + "/history")
+                .with(user(member("mirela")))
+                .exchange()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    @Test
+    void aHouse() throws Exception {
+        UUID id = asLead(() -> recording.addHouse("Weir Haus", 1950, Roof.GABLE, false));
+        Map<String, String> to =
+                Map.of("houseName", "Weir House", "builtYear", "1905", "roof", "SAW", "texturedCoating", "true");
+        assertThat(post(member("jonas"), "/houses/" + id, to)).hasStatus(403);
+        assertThat(post(stranger(), "/houses/" + id, to)).hasStatus(404);
+        assertThat(post(member("mirela"), "/houses/" + id, to)).hasStatus(302);
+        assertThat(asLead(() -> houses.house(id))).isEqualTo(new House(id, "Weir House", 1905, Roof.SAW, true));
+        assertThat(post(
+                        member("mirela"),
+                        "/houses/" + id,
+                        Map.of("houseName", "Ropewalk Court", "builtYear", "905", "roof", "SAW")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Built in must be 1500–2100, was 905.");
+        assertThat(mvc.get().uri("/history").with(user(member("mirela"))))
+                .bodyText()
+                .contains(
+                        "Weir Haus, 1950, gable, no textured coating → Weir House, 1905, saw-tooth, textured coating");
+    }
+
+    @Test
+    void aFlatAndItsRoom() throws Exception {
+        Flat flat = freshFlat("Tern Terrace");
+        Room room = flat.rooms().getFirst();
+        assertThat(post(member("mirela"), "/flats/" + flat.id(), Map.of("flatNumber", "1", "floor", "0", "bay", "0")))
+                .hasStatus(409);
+        assertThat(post(
+                        member("mirela"),
+                        "/flats/" + flat.id(),
+                        Map.of("flatNumber", "9" + flat.number(), "floor", "58", "bay", "57")))
+                .hasStatus(302);
+        assertThat(asLead(() -> houses.flat(flat.id())).number()).isEqualTo(9000 + flat.number());
+        Map<String, String> kitchen =
+                Map.of("flat", flat.id().toString(), "roomName", "Kitchen", "roomKind", "KITCHEN", "height", "2.7");
+        assertThat(post(member("emeka"), "/rooms/" + room.id(), kitchen)).hasStatus(403);
+        assertThat(post(member("saoirse"), "/rooms/" + room.id(), kitchen)).hasStatus(302);
+        Room now = asLead(() -> houses.flat(flat.id())).rooms().getFirst();
+        assertThat(now.kind()).isEqualTo(RoomKind.KITCHEN);
+        assertThat(now.height()).isEqualTo(Length.ofMetres(2.7));
+        assertThat(history(flat.id())).contains("put right", "Study, living room", "→ Kitchen, kitchen");
+    }
+
+    @Test
+    void aCeilingDoesNotComeBelowAWindow() {
+        Flat flat = freshFlat("Tern Terrace");
+        UUID wall = wall(flat, 0).id();
+        asLead(() -> {
+            recording.addFeature(
+                    wall, new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1500)));
+            return wall;
+        });
+        assertThat(post(
+                        member("mirela"),
+                        "/rooms/" + flat.rooms().getFirst().id(),
+                        Map.of(
+                                "flat",
+                                flat.id().toString(),
+                                "roomName",
+                                "Study",
+                                "roomKind",
+                                "LIVING",
+                                "height",
+                                "2.2")))
+                .hasStatus(422);
+        assertThat(asLead(() -> houses.flat(flat.id())).rooms().getFirst().height())
+                .isEqualTo(Length.ofMetres(2.5));
+    }
+
+    @Test
+    void aWindowIsMovedTakenOffAndPutBack() throws Exception {
+        Flat flat = freshFlat("Tern Terrace");
+        UUID wall = wall(flat, 0).id();
+        asLead(() -> {
+            recording.addFeature(
+                    wall, new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1200)));
+            return wall;
+        });
+        UUID window = asLead(() -> correcting.featuresOf(wall)).getFirst().id();
+        Map<String, String> moved = Map.of(
+                "surface",
+                wall.toString(),
+                "left",
+                "0.7",
+                "bottom",
+                "0.9",
+                "featureWidth",
+                "1",
+                "featureHeight",
+                "1.2");
+        assertThat(post(member("mirela"), "/features/" + window, moved)).hasStatus(302);
+        assertThat(asLead(() -> correcting.featuresOf(wall)).getFirst().box().left())
+                .isEqualTo(Length.ofMetres(0.7));
+        assertThat(post(stranger(), "/features/" + window + "/remove", Map.of()))
+                .hasStatus(404);
+
+        SignedInClient client = SignedInClient.of(port, "mirela");
+        client.post("/features/" + window + "/remove", Map.of());
+        assertThat(client.get("/surfaces/" + wall + "/edit").body())
+                .contains("Taken off the record: window.", "name=\"left\" value=\"0.7\"");
+        assertThat(asLead(() -> correcting.featuresOf(wall))).isEmpty();
+        assertThat(history(flat.id())).contains("taken off the record");
+    }
+
+    @Test
+    void aLayerEnteredByHandIsPutRightTakenOffAndPutBackInItsPlace() throws Exception {
+        Flat flat = freshFlat("Tern Terrace");
+        UUID wall = wall(flat, 1).id();
+        asLead(() -> {
+            var book = paints.book();
+            UUID matt = book.productNamed("Hearth Matt").orElseThrow().id();
+            UUID husk = book.colourNamed("Oat Husk").orElseThrow().id();
+            UUID slate = book.colourNamed("Wet Slate").orElseThrow().id();
+            recording.addCoat(wall, NewCoat.finish(matt, husk, Optional.empty(), TODAY.minusYears(4), "by hand"));
+            recording.addCoat(wall, NewCoat.finish(matt, slate, Optional.empty(), TODAY.minusYears(1), ""));
+            return wall;
+        });
+        assertThat(post(
+                        member("mirela"),
+                        "/surfaces/" + wall + "/coats/1",
+                        Map.of(
+                                "layer",
+                                "FINISH",
+                                "productId",
+                                "Plain Wall",
+                                "colourId",
+                                "Harbour Milk",
+                                "appliedOn",
+                                "2021")))
+                .hasStatus(302);
+        assertThat(coats(flat, wall)).containsExactly("1 Harbour Milk", "2 Wet Slate");
+        assertThat(history(flat.id())).contains("→ finish, Harbour Milk, Plain Wall, 1 Jul 2021");
+        assertThat(post(member("mirela"), "/surfaces/" + wall + "/coats/1/remove", Map.of()))
+                .hasStatus(302);
+        assertThat(coats(flat, wall)).containsExactly("2 Wet Slate");
+        assertThat(post(
+                        member("mirela"),
+                        "/surfaces/" + wall + "/coats",
+                        Map.of("position", "1", "layer", "FINISH", "colourId", "Harbour Milk")))
+                .hasStatus(302);
+        assertThat(coats(flat, wall)).containsExactly("1 Harbour Milk", "2 Wet Slate");
+        assertThat(post(member("mirela"), "/surfaces/" + wall + "/coats/7/remove", Map.of()))
+                .hasStatus(404);
+        assertThat(post(member("emeka"), "/surfaces/" + wall + "/coats/1/remove", Map.of()))
+                .hasStatus(403);
+    }
+
+    private List<String> coats(Flat flat, UUID wall) {
+        return asLead(() -> houses.flat(flat.id())).surface(wall).orElseThrow().coats().stream()
+                .map(coat -> coat.position() + " " + coat.colour().orElseThrow().name())
+                .toList();
+    }
+
+    @Test
+    void whatASheetPutOnIsTakenBackByTheSheet() {
+        Flat flat = flat("Brickfield House", 8);
+        Surface wall = flat.surfaces()
+                .filter(surface ->
+                        surface.coats().stream().anyMatch(coat -> coat.sheet().isPresent()))
+                .findFirst()
+                .orElseThrow();
+        int position = wall.coats().stream()
+                .filter(coat -> coat.sheet().isPresent())
+                .findFirst()
+                .orElseThrow()
+                .position();
+        assertThat(post(member("mirela"), "/surfaces/" + wall.id() + "/coats/" + position + "/remove", Map.of()))
+                .hasStatus(409)
+                .bodyText()
+                .contains("A sheet put this coat on");
+    }
+}

@@ -1,0 +1,190 @@
+package lumko.app.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import lumko.app.ApplicationTest;
+import lumko.app.account.Member;
+import lumko.core.geometry.Box;
+import lumko.core.quantity.Length;
+import lumko.core.record.Layer;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+class SetUpTest extends ApplicationTest {
+    @Autowired
+    SetUp setUp;
+
+    @Autowired
+    Correcting correcting;
+
+    private UUID house() {
+        return asLead(() -> recording.addHouse("Lock Row " + UUID.randomUUID(), 1955, Roof.GABLE, false));
+    }
+
+    private List<Houses.Door> doors(UUID house) {
+        return asLead(() -> houses.doorsOf(List.of(house)));
+    }
+
+    private MvcTestResult post(Member by, String path, Map<String, String> fields) {
+        var request = mvc.post().uri(path).with(user(by)).with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    private static Map<String, String> floors(int floors, int onEach, String numbering) {
+        return Map.of(
+                "floors",
+                String.valueOf(floors),
+                "onEach",
+                String.valueOf(onEach),
+                "lowest",
+                "0",
+                "first",
+                "1",
+                "numbering",
+                numbering);
+    }
+
+    @Test
+    void aHouseByItsFloors() {
+        UUID house = house();
+        String path = "/houses/" + house + "/floors";
+        assertThat(post(member("jonas"), path, floors(3, 4, "BY_FLOOR"))).hasStatus(403);
+        assertThat(post(member("mirela"), path, floors(3, 4, "BY_FLOOR"))).hasStatus(302);
+        assertThat(doors(house))
+                .extracting(Houses.Door::number)
+                .containsExactly(1, 2, 3, 4, 101, 102, 103, 104, 201, 202, 203, 204);
+        assertThat(post(member("mirela"), path, floors(1, 1, "RUNNING")))
+                .hasStatus(409)
+                .bodyText()
+                .contains("is there already");
+        assertThat(post(member("mirela"), path, floors(0, 1, "RUNNING")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Floors must be 1–60");
+        assertThat(doors(house)).hasSize(12);
+        assertThat(post(stranger(), path, floors(1, 1, "RUNNING"))).hasStatus(404);
+    }
+
+    /** A flat with a door 0.4 m from the left end of its first wall. */
+    private UUID furnished(UUID house) {
+        UUID flat = doors(house).getFirst().flatId();
+        return asLead(() -> {
+            recording.addRoom(
+                    flat,
+                    NewRoom.bare(
+                            "Living",
+                            lumko.core.geometry.RoomKind.LIVING,
+                            lumko.core.geometry.Outline.rectangle(Length.ofMetres(5), Length.ofMetres(4)),
+                            Length.ofMetres(2.6),
+                            lumko.core.record.Substrate.LIME_PLASTER,
+                            lumko.core.geometry.Texture.SMOOTH));
+            UUID wall = houses.flat(flat).walls().findFirst().orElseThrow().id();
+            recording.addFeature(wall, new NewRoom.Feature(WallFeature.DOOR, Box.ofMillimetres(400, 0, 900, 2000)));
+            return flat;
+        });
+    }
+
+    @Test
+    void flatsLikeAnotherOneOfThemTheOtherWayRound() {
+        UUID house = house();
+        asLead(() -> setUp.addFlats(house, 0, 1, 3, SetUp.Numbering.RUNNING, 1));
+        UUID first = furnished(house);
+        List<UUID> others =
+                doors(house).stream().map(Houses.Door::flatId).skip(1).toList();
+        assertThat(asLead(() -> setUp.coatAll(
+                        first,
+                        SetUp.Reach.FLAT,
+                        SurfaceKind.WALL,
+                        NewCoat.finish(
+                                paints.book()
+                                        .productNamed("Hearth Matt")
+                                        .orElseThrow()
+                                        .id(),
+                                paints.book()
+                                        .colourNamed("Oat Husk")
+                                        .orElseThrow()
+                                        .id(),
+                                java.util.Optional.empty(),
+                                TODAY,
+                                ""))))
+                .isEqualTo(4);
+        asLead(() -> {
+            setUp.copy(first, List.of(others.get(0)), false, true);
+            setUp.copy(first, List.of(others.get(1)), true, false);
+            return first;
+        });
+        Flat same = asLead(() -> houses.flat(others.get(0)));
+        Flat mirrored = asLead(() -> houses.flat(others.get(1)));
+        Flat original = asLead(() -> houses.flat(first));
+        assertThat(same.rooms().getFirst().name()).isEqualTo("Living");
+        assertThat(same.rooms().getFirst().height()).isEqualTo(Length.ofMetres(2.6));
+        assertThat(same.walls().map(Surface::asWall).toList())
+                .isEqualTo(original.walls().map(Surface::asWall).toList());
+        assertThat(same.walls())
+                .allMatch(wall -> wall.topCoat()
+                        .flatMap(Coat::colour)
+                        .filter(colour -> colour.name().equals("Oat Husk"))
+                        .isPresent());
+        assertThat(mirrored.walls()).allMatch(wall -> wall.coats().isEmpty());
+        Surface withDoor = mirrored.walls()
+                .filter(wall -> !wall.asWall().openings().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(withDoor.asWall().openings().getFirst().box().left())
+                .isEqualTo(Length.ofMillimetres(5000 - 400 - 900));
+        assertThat(post(
+                        member("mirela"),
+                        "/flats/" + first + "/copies",
+                        Map.of("to", others.get(0).toString())))
+                .hasStatus(409)
+                .bodyText()
+                .contains("has rooms already");
+        assertThat(post(member("mirela"), "/flats/" + first + "/copies", Map.of()))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Choose the flats");
+    }
+
+    @Test
+    void oneColourOnEveryWallOfAHouseAboutAYear() {
+        UUID house = house();
+        asLead(() -> setUp.addFlats(house, 0, 1, 2, SetUp.Numbering.RUNNING, 1));
+        UUID first = furnished(house);
+        UUID second = doors(house).getLast().flatId();
+        asLead(() -> {
+            setUp.copy(first, List.of(second), false, false);
+            return first;
+        });
+        Map<String, String> fields = new LinkedHashMap<>(
+                Map.of("reach", "HOUSE", "surfaceKind", "WALL", "colourId", "oat husk", "about", "2019"));
+        assertThat(post(member("mirela"), "/flats/" + first + "/coats", fields)).hasStatus(302);
+        for (UUID flat : List.of(first, second)) {
+            assertThat(asLead(() -> houses.flat(flat)).walls()).allSatisfy(wall -> {
+                Coat coat = wall.topCoat().orElseThrow();
+                assertThat(coat.layer()).isEqualTo(Layer.FINISH);
+                assertThat(coat.product()).isEmpty();
+                assertThat(coat.note()).isEqualTo("about 2019");
+                assertThat(coat.appliedOn().orElseThrow().getYear()).isEqualTo(2019);
+            });
+        }
+        fields.put("about", "2091");
+        assertThat(post(member("mirela"), "/flats/" + first + "/coats", fields))
+                .hasStatus(422)
+                .bodyText()
+                .contains("must be 1500–2026");
+        fields.put("about", "2019");
+        fields.put("colourId", "oat hush");
+        assertThat(post(member("mirela"), "/flats/" + first + "/coats", fields))
+                .hasStatus(422)
+                .bodyText()
+                .contains("No colour on record is called “oat hush”.");
+    }
+}
