@@ -217,6 +217,31 @@ class CorrectingController {
         return "redirect:/flats/" + flatId + "/set-up";
     }
 
+    /** Enters the rooms of another flat of the house in this one. */
+    @PostMapping("/flats/{flatId}/like")
+    String like(
+            @PathVariable UUID flatId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = form(typed);
+        int number = form.whole("likeNumber", RecordFields.FLAT_NUMBER);
+        boolean mirrored = form.yes("mirrored");
+        boolean withCoats = form.yes("withCoats");
+        House house = houses.flat(flatId).house();
+        Optional<Houses.Door> like = houses.doorsOf(List.of(house.id())).stream()
+                .filter(door -> door.number() == number && !door.flatId().equals(flatId))
+                .findFirst();
+        if (!form.hasErrors() && like.isEmpty()) {
+            form.refuse("likeNumber", speaker.words().say("refused.noFlat", number, house.name()));
+        }
+        if (form.hasErrors()) {
+            return refusedFlat(flatId, model, form, response);
+        }
+        setUp.copy(like.orElseThrow().flatId(), List.of(flatId), mirrored, withCoats);
+        return "redirect:/flats/" + flatId;
+    }
+
     /** One paint on every surface of a kind. */
     @PostMapping("/flats/{flatId}/coats")
     String coatAll(

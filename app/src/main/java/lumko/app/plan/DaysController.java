@@ -14,6 +14,7 @@ import lumko.app.account.Accounts;
 import lumko.app.account.CalendarLinks;
 import lumko.app.account.Role;
 import lumko.app.house.Houses;
+import lumko.app.platform.BaseAddress;
 import lumko.app.platform.Csv;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -39,14 +40,23 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class DaysController {
     private final Days days;
     private final CalendarLinks links;
+    private final BaseAddress base;
     private final Houses houses;
     private final Access access;
     private final Speaker speaker;
     private final Clock clock;
 
-    DaysController(Days days, CalendarLinks links, Houses houses, Access access, Speaker speaker, Clock clock) {
+    DaysController(
+            Days days,
+            CalendarLinks links,
+            BaseAddress base,
+            Houses houses,
+            Access access,
+            Speaker speaker,
+            Clock clock) {
         this.days = days;
         this.links = links;
+        this.base = base;
         this.houses = houses;
         this.access = access;
         this.speaker = speaker;
@@ -75,7 +85,7 @@ class DaysController {
             throw new NotFoundException();
         }
         house.ifPresent(houses::house);
-        redirect.addFlashAttribute("secret", links.issue(person, house));
+        redirect.addFlashAttribute("calendar", base.of("/calendar/" + links.issue(person, house) + ".ics"));
         return "redirect:/plan/days" + person.map(id -> "?person=" + id).orElse("");
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import lumko.core.colour.Srgb;
 import lumko.core.geometry.ShapeException;
@@ -133,7 +134,7 @@ public final class Form {
         return (int) value;
     }
 
-    /** A length typed in metres or feet. */
+    /** A length typed in metres or feet, or with a unit of its own. */
     public Length metres(String field, Limits millimetres) {
         double factor = words.units() == UnitSystem.US ? METRES_PER_FOOT : 1;
         Limits own = new Limits(
@@ -141,10 +142,10 @@ public final class Form {
                 millimetres.low() / 1000 / factor,
                 millimetres.high() / 1000 / factor,
                 words.units() == UnitSystem.US ? "ft" : "m");
-        return Length.ofMetres(read(field, own, factor, 0));
+        return Length.ofMetres(read(field, own, factor, 0, lengthIn(factor * 1000)));
     }
 
-    /** A size typed in millimetres or inches. */
+    /** A size typed in millimetres or inches, or with a unit of its own. */
     public Length millimetres(String field, Limits millimetres) {
         double factor = words.units() == UnitSystem.US ? 25.4 : 1;
         Limits own = new Limits(
@@ -152,7 +153,17 @@ public final class Form {
                 millimetres.low() / factor,
                 millimetres.high() / factor,
                 words.units() == UnitSystem.US ? "in" : "mm");
-        return Length.ofMillimetres(read(field, own, factor, 0));
+        return Length.ofMillimetres(read(field, own, factor, 0, lengthIn(factor)));
+    }
+
+    /** Reads a length as so many of a unit. */
+    private static Function<String, OptionalDouble> lengthIn(double millimetres) {
+        return typed -> {
+            OptionalDouble length = TypedLength.millimetres(typed, millimetres);
+            return length.isPresent() && !Double.isNaN(length.getAsDouble())
+                    ? OptionalDouble.of(length.getAsDouble() / millimetres)
+                    : OptionalDouble.empty();
+        };
     }
 
     /** A volume typed in litres or US quarts. */
@@ -176,13 +187,18 @@ public final class Form {
     }
 
     private double read(String field, Limits limits, double factor, double offset) {
+        return read(field, limits, factor, offset, Plain::number);
+    }
+
+    private double read(
+            String field, Limits limits, double factor, double offset, Function<String, OptionalDouble> reading) {
         String value = typed(field);
         double otherwise = limits.low() * factor + offset;
         if (value.isEmpty()) {
             refuse(field, words.say("refused.empty", label(field)));
             return otherwise;
         }
-        OptionalDouble number = Plain.number(value);
+        OptionalDouble number = reading.apply(value);
         if (number.isEmpty()) {
             refuse(
                     field,
@@ -201,7 +217,10 @@ public final class Form {
                             words.number(limits.low(), 2),
                             words.number(limits.high(), 2),
                             limits.unit(),
-                            Plain.quoted(value)));
+                            // what has a unit of its own is said in the one that was asked for
+                            Plain.number(value).isPresent()
+                                    ? Plain.quoted(value)
+                                    : words.number(number.getAsDouble(), 2)));
             return otherwise;
         }
     }

@@ -17,6 +17,7 @@ import lumko.app.kept.KeptResults;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
+import lumko.app.platform.BaseAddress;
 import lumko.app.platform.Form;
 import lumko.app.platform.Pdf;
 import lumko.app.platform.QrCode;
@@ -39,7 +40,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The sheet on the phone, on the desk and on paper. */
 @Controller
@@ -59,6 +59,7 @@ class SheetController {
     private final Access access;
     private final Speaker speaker;
     private final Pdf pdf;
+    private final BaseAddress base;
     private final HttpServletRequest request;
     private final HttpServletResponse response;
 
@@ -74,6 +75,7 @@ class SheetController {
             Access access,
             Speaker speaker,
             Pdf pdf,
+            BaseAddress base,
             HttpServletRequest request,
             HttpServletResponse response) {
         this.sheets = sheets;
@@ -87,6 +89,7 @@ class SheetController {
         this.access = access;
         this.speaker = speaker;
         this.pdf = pdf;
+        this.base = base;
         this.request = request;
         this.response = response;
     }
@@ -127,9 +130,7 @@ class SheetController {
     @GetMapping("/sheets/{id}/lumko-sheet.pdf")
     ResponseEntity<byte[]> paper(@PathVariable UUID id) {
         Sheet sheet = sheets.sheet(id);
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/sheets/" + id)
-                .toUriString();
+        String address = base.of("/sheets/" + id);
         byte[] bytes = pdf.render(
                 "sheet-paper",
                 Map.of(

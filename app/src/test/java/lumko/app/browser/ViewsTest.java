@@ -7,7 +7,6 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
-import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -43,6 +42,14 @@ class ViewsTest extends BrowserTest {
                 "/walls/" + wall(flat, 2).id() + "/walk",
                 "/walls/" + wall(unknown, 2).id() + "/walk",
                 "/store",
+                "/store/tins/" + asLead(() -> store.all().getFirst().id()),
+                "/paints",
+                "/products/"
+                        + asLead(() -> paints.book().productsByName().getFirst().id()),
+                "/history",
+                "/password",
+                "/houses/" + flat.house().id(),
+                "/flats/" + flat.id() + "/set-up",
                 "/figures",
                 "/people",
                 "/houses/new",
@@ -157,15 +164,23 @@ class ViewsTest extends BrowserTest {
     @Test
     void theStoreTakesAColourAProductAndATin() {
         Page page = enter(Screen.DESK, "Mirela Oduya");
-        page.navigate(url("/store"));
+        page.navigate(url("/paints"));
         page.locator("#colourName").fill("Lantern Grey");
         button(page, "Add the colour").click();
+        assertThat(page.locator("h1")).containsText("Lantern Grey");
+        page.navigate(url("/paints"));
         page.locator("#maker").fill("Umberfield");
         page.locator("#product").fill("Cellar Wash");
         button(page, "Add the product").click();
+        assertThat(page.locator("h1")).containsText("Umberfield Cellar Wash");
+        page.navigate(url("/store"));
+        page.locator("summary", new Page.LocatorOptions().setHasText("Add a tin"))
+                .click();
         page.locator("#label").fill("0999");
-        page.locator("#productId").selectOption(new SelectOption().setLabel("Umberfield Cellar Wash, matt"));
-        page.locator("#colourId").selectOption(new SelectOption().setLabel("Lantern Grey"));
+        page.locator("#productId").fill("Umberfield Cellar Wash");
+        page.locator("#colourId").pressSequentially("lantern");
+        assertThat(page.locator("#colourId-list option").first()).hasAttribute("value", "Lantern Grey");
+        page.locator("#colourId").fill("Lantern Grey");
         page.locator("#size").fill("2.5");
         page.locator("#left-in-tin").fill("3");
         page.locator("#place").fill("van");
@@ -192,5 +207,40 @@ class ViewsTest extends BrowserTest {
         row.locator("summary").click();
         row.getByText("back to start").click();
         assertThat(page.locator("#WASH_BRUSH")).containsText("starting value");
+    }
+
+    /** From no house to twelve flats with a painted room each: clicks and fields are counted. */
+    @Test
+    void aHouseOfTwelveFlatsIsSetUp() {
+        Page page = enter(Screen.DESK, "Mirela Oduya");
+        page.navigate(url("/houses/new"));
+        page.getByLabel("House").fill("Pier Walk");
+        page.getByLabel("Built in").fill("1962");
+        button(page, "Add the house").click();
+        page.getByLabel("Floors", new Page.GetByLabelOptions().setExact(true)).fill("3");
+        page.getByLabel("Flats on each").fill("4");
+        page.getByLabel("Numbers").selectOption("BY_FLOOR");
+        button(page, "Add them").click();
+        link(page, "Pier Walk 1").click();
+        link(page, "Add a room").click();
+        page.getByLabel("Room").fill("Living");
+        page.getByLabel("Length").fill("5");
+        page.getByLabel("Width").fill("400 cm");
+        page.getByLabel("Height").fill("2.5");
+        button(page, "Add the room").click();
+        link(page, "Set up and put right").click();
+        page.locator("#colourId").fill("Oat Husk");
+        page.getByLabel("Put on").fill("2019");
+        button(page, "Enter it").click();
+        assertThat(page.locator("main [role=status]")).containsText("Entered on 4 surfaces.");
+        for (Locator flat : page.locator("input[name=to]").all()) {
+            flat.check();
+        }
+        button(page, "Enter these rooms there too").click();
+        assertThat(page.locator("main [role=status]")).containsText("Entered in 11 flats.");
+        page.navigate(url("/find?q=pier+walk+204"));
+        page.locator("main li a").first().click();
+        assertThat(page.locator("main")).containsText("Living");
+        assertThat(link(page, "Set up and put right")).isVisible();
     }
 }

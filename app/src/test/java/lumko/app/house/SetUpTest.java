@@ -147,6 +147,17 @@ class SetUpTest extends ApplicationTest {
                 .hasStatus(409)
                 .bodyText()
                 .contains("has rooms already");
+        asLead(() -> setUp.addFlats(house, 1, 1, 1, SetUp.Numbering.BY_FLOOR, 1));
+        UUID above = doors(house).getLast().flatId();
+        assertThat(post(member("mirela"), "/flats/" + above + "/like", Map.of("likeNumber", "77")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("There is no other flat 77 in Lock Row");
+        assertThat(post(member("mirela"), "/flats/" + above + "/like", Map.of("likeNumber", "3", "mirrored", "yes")))
+                .hasStatus(302);
+        assertThat(asLead(() -> houses.flat(above)).rooms().getFirst().outline().mirrored())
+                .as("twice across the landing")
+                .isEqualTo(mirrored.rooms().getFirst().outline());
         assertThat(post(member("mirela"), "/flats/" + first + "/copies", Map.of()))
                 .hasStatus(422)
                 .bodyText()

@@ -130,4 +130,25 @@ class FormTest {
         assertThat(form.attempt("viewingOn", () -> FaultKind.valueOf("x"))).isEmpty();
         assertThat(form.error("viewingOn")).isEqualTo("Viewing cannot be “x”.");
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {"US | 11'6\" | 3505.2", "US | 11.5 | 3505.2", "METRIC | 11'6\" | 3505.2", "METRIC | 350 cm | 3500"
+            })
+    void aLengthWithAUnitMeansThatUnit(UnitSystem units, String typed, double millimetres) {
+        assertThat(form(units, "length", typed).metres("length", Wall.WIDTH).inMillimetres())
+                .isCloseTo(millimetres, Offset.offset(0.01));
+    }
+
+    @Test
+    void feetThatCannotBeAreNamedInFeet() {
+        Form form = form(UnitSystem.US, "length", "0'1\"");
+        form.metres("length", Wall.WIDTH);
+        assertThat(form.error("length")).isEqualTo("Length must be 0.33–98.43 ft, was 0.08 ft.");
+        Form broken = form(UnitSystem.US, "length", "8 1/0");
+        broken.metres("length", Wall.WIDTH);
+        assertThat(broken.error("length")).isEqualTo("Length must be a number (ft), was “8 1/0”.");
+    }
 }
