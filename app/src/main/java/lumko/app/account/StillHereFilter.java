@@ -36,12 +36,20 @@ final class StillHereFilter extends OncePerRequestFilter {
             }
             SecurityContextHolder.setContext(context);
             if (current.filter(Accounts.Known::isOnce).isPresent() && !isOpen(request.getRequestURI())) {
-                response.setHeader("HX-Redirect", PasswordController.PATH);
-                response.sendRedirect(PasswordController.PATH);
+                toTheChoice(request, response);
                 return;
             }
         }
         chain.doFilter(request, response);
+    }
+
+    /** A part of a page would swallow a redirect: it is told to leave. */
+    private static void toTheChoice(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if ("true".equals(request.getHeader("HX-Request"))) {
+            response.setHeader("HX-Redirect", PasswordController.PATH);
+        } else {
+            response.sendRedirect(PasswordController.PATH);
+        }
     }
 
     /** What whoever has yet to choose a password may ask for. */

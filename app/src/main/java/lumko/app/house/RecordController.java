@@ -19,11 +19,11 @@ import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Box;
-import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
+import lumko.core.geometry.WallsInTurn;
 import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
@@ -36,6 +36,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Entering what is there: houses, flats, rooms, openings, coats, and the dates of a turnover. */
 @Controller
@@ -161,14 +162,14 @@ class RecordController {
             @PathVariable UUID flatId,
             @RequestParam Map<String, String> typed,
             Model model,
-            HttpServletResponse response) {
+            HttpServletResponse response,
+            RedirectAttributes after) {
         Flat flat = houses.flat(flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         Form form = new Form(typed, speaker.words());
         String name = form.text("roomName", 60);
         RoomKind kind = form.one("roomKind", RoomKind.class);
-        Length length = form.metres("length", Wall.WIDTH);
-        Length width = form.metres("width", Wall.WIDTH);
+        Optional<WallsInTurn> outline = recordFields.outline(form);
         Length height = form.metres("height", Wall.ROOM_HEIGHT);
         Substrate substrate = form.one("substrate", Substrate.class);
         Texture texture = form.one("texture", Texture.class);
@@ -178,8 +179,11 @@ class RecordController {
             model.addAttribute("form", form);
             return "room-new";
         }
-        recording.addRoom(
-                flatId, NewRoom.bare(name, kind, Outline.rectangle(length, width), height, substrate, texture));
+        WallsInTurn walls = outline.orElseThrow();
+        recording.addRoom(flatId, NewRoom.bare(name, kind, walls.outline(), height, substrate, texture));
+        if (Math.max(walls.eastGap().inMillimetres(), walls.northGap().inMillimetres()) >= 1) {
+            after.addFlashAttribute("done", speaker.words().say("room.new.closed", walls.eastGap(), walls.northGap()));
+        }
         return "redirect:/flats/" + flatId;
     }
 

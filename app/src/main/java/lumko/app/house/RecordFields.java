@@ -1,11 +1,21 @@
 package lumko.app.house;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import lumko.app.platform.Form;
+import lumko.app.platform.Plain;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
+import lumko.core.geometry.Outline;
 import lumko.core.geometry.Wall;
+import lumko.core.geometry.WallsInTurn;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Component;
 
@@ -17,6 +27,8 @@ class RecordFields {
     static final Limits WINDOW = new Limits("window", 0, 60, "");
     static final Limits PLACE = new Limits("place", 0, Wall.WIDTH.high(), "mm");
     static final Limits SIZE = new Limits("size", 1, Wall.WIDTH.high(), "mm");
+
+    private static final Pattern TURN = Pattern.compile("\\b(?:right|left|r|l)\\b", Pattern.CASE_INSENSITIVE);
 
     private final Speaker speaker;
 
@@ -32,6 +44,46 @@ class RecordFields {
                 form.whole("builtYear", YEAR),
                 form.one("roof", Roof.class),
                 form.yes("texturedCoating"));
+    }
+
+    /** A room by its walls one after the other, or by length and width; empty, with a sentence at its field, where it is neither. */
+    Optional<WallsInTurn> outline(Form form) {
+        if (form.typed("walls").isEmpty()) {
+            Length length = form.metres("length", Wall.WIDTH);
+            Length width = form.metres("width", Wall.WIDTH);
+            return form.hasErrors()
+                    ? Optional.empty()
+                    : Optional.of(new WallsInTurn(Outline.rectangle(length, width), Length.ZERO, Length.ZERO));
+        }
+        return form.attempt("walls", () -> WallsInTurn.of(legs(form)));
+    }
+
+    private static List<WallsInTurn.Leg> legs(Form form) {
+        String typed = form.typed("walls");
+        List<WallsInTurn.Leg> legs = new ArrayList<>();
+        Matcher turn = TURN.matcher(typed);
+        int from = 0;
+        while (turn.find()) {
+            legs.add(leg(
+                    form,
+                    typed.substring(from, turn.start()),
+                    turn.group().toLowerCase(Locale.ROOT).startsWith("r")
+                            ? WallsInTurn.Turn.RIGHT
+                            : WallsInTurn.Turn.LEFT));
+            from = turn.end();
+        }
+        if (!typed.substring(from).isBlank()) {
+            // after the last wall one stands where one began, and turns as one stood then
+            legs.add(leg(form, typed.substring(from), WallsInTurn.Turn.RIGHT));
+        }
+        return legs;
+    }
+
+    private static WallsInTurn.Leg leg(Form form, String typed, WallsInTurn.Turn turn) {
+        String length = typed.replaceAll("^[\\s,;]+", "").strip();
+        return new WallsInTurn.Leg(
+                form.length(length).orElseThrow(() -> new RefusedException("refused.walls", Plain.quoted(length))),
+                turn);
     }
 
     /**

@@ -35,6 +35,9 @@ public class Planning {
             EventKind.UNTICKED,
             EventKind.AIR_NOTED,
             EventKind.PAINT_AWAITED,
+            EventKind.PERSON_CHANGED,
+            EventKind.PERSON_LEFT,
+            EventKind.PERSON_BACK,
             // while a search runs that has read what stood before
             EventKind.PLAN_SETTLED,
             EventKind.SHEET_CLOSED,

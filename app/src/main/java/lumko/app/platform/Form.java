@@ -145,6 +145,15 @@ public final class Form {
         return Length.ofMetres(read(field, own, factor, 0, lengthIn(factor * 1000)));
     }
 
+    /** A length that is part of what was typed, in metres or feet or with a unit of its own; empty if it is none. */
+    public Optional<Length> length(String typed) {
+        double metre = words.units() == UnitSystem.US ? METRES_PER_FOOT * 1000 : 1000;
+        OptionalDouble millimetres = TypedLength.millimetres(typed, metre);
+        return millimetres.isPresent() && !Double.isNaN(millimetres.getAsDouble())
+                ? Optional.of(Length.ofMillimetres(millimetres.getAsDouble()))
+                : Optional.empty();
+    }
+
     /** A size typed in millimetres or inches, or with a unit of its own. */
     public Length millimetres(String field, Limits millimetres) {
         double factor = words.units() == UnitSystem.US ? 25.4 : 1;

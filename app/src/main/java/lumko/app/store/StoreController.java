@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The store: tins on their shelves. */
 @Controller
@@ -125,7 +126,11 @@ class StoreController {
     }
 
     @PostMapping("/store/tins")
-    String addTin(@RequestParam Map<String, String> fields, Model model, HttpServletResponse response) {
+    String addTin(
+            @RequestParam Map<String, String> fields,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes after) {
         access.requirePainter();
         Form form = new Form(fields, speaker.words());
         Typed tin = typed(form, "");
@@ -141,6 +146,8 @@ class StoreController {
                 tin.left,
                 tin.place,
                 tin.tintedAt);
+        // where there are many, it is seen at once
+        after.addAttribute("q", tin.label);
         return "redirect:/store";
     }
 

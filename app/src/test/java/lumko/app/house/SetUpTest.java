@@ -164,6 +164,43 @@ class SetUpTest extends ApplicationTest {
                 .contains("Choose the flats");
     }
 
+    private Map<String, String> room(String walls) {
+        return Map.of(
+                "roomName", "Corner room",
+                "roomKind", "LIVING",
+                "walls", walls,
+                "height", "2.5",
+                "substrate", "GYPSUM_BOARD",
+                "texture", "SMOOTH");
+    }
+
+    @Test
+    void aRoomWithMoreCornersWallByWall() {
+        UUID house = house();
+        asLead(() -> setUp.addFlats(house, 0, 1, 1, SetUp.Numbering.RUNNING, 1));
+        UUID flat = doors(house).getFirst().flatId();
+        String path = "/flats/" + flat + "/rooms";
+        assertThat(post(member("mirela"), path, room("5 right, 1 m right, 200 cm left; 3 R 3.02 r 4")))
+                .hasStatus(302);
+        Room room = asLead(() -> houses.flat(flat)).rooms().getFirst();
+        assertThat(room.walls()).hasSize(6);
+        assertThat(room.outline().floorArea().inSquareMetres())
+                .isCloseTo(14, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(post(member("mirela"), path, room("5 right, long right, 5 right, 4 right")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("“long” is none.", "5 right, long right");
+        assertThat(post(member("mirela"), path, room("5 right, 4 left, 5 right, 4 right")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("one turns right four times more often than left");
+        assertThat(post(member("mirela"), path, room("5 right, 4 right, 5.4 right, 4 right")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("How far the walls are from closing must be 0–50 mm, was 400 mm.");
+        assertThat(asLead(() -> houses.flat(flat)).rooms()).hasSize(1);
+    }
+
     @Test
     void oneColourOnEveryWallOfAHouseAboutAYear() {
         UUID house = house();

@@ -6,6 +6,7 @@ public final class ShapeException extends IllegalArgumentException {
     public enum Why {
         WALLS_CROSS("the walls of the room cross each other"),
         RUNS_LEFT_ROUND("the corners of a room run clockwise seen from above"),
+        TURNS_WRONG("going round a room to the right one turns right four times more often than left"),
         OPENINGS_OVERLAP("two openings overlap"),
         FLAT_BOX("a rectangle on a wall needs a width and a height above 0 mm"),
         IN_A_DOOR("that place is in the door, not on the wall"),
