@@ -62,17 +62,18 @@ class SignIn implements AuthenticationProvider {
         if (wait.isPositive()) {
             throw new TooSoonException(wait);
         }
-        Optional<Accounts.Known> known = accounts.known(login)
-                .filter(somebody -> !somebody.passwordHash().equals(Accounts.NO_PASSWORD));
+        Optional<Accounts.Known> somebodys = accounts.known(login);
+        Optional<Accounts.Known> known =
+                somebodys.filter(somebody -> !somebody.passwordHash().equals(Accounts.NO_PASSWORD));
         String hash = known.map(Accounts.Known::passwordHash).orElse(nobodysHash);
         boolean isRight = password.getBytes(StandardCharsets.UTF_8).length <= Passwords.MOST_BYTES
                 && passwords.matches(password, hash);
         Optional<Member> member = known.map(Accounts.Known::member).filter(somebody -> isRight && somebody.active());
         if (member.isEmpty()) {
             brake.failed(login, address);
-            accounts.find(login)
-                    .ifPresent(somebody ->
-                            events.publishEvent(new AccountEvent(somebody, AccountEvent.Kind.SIGN_IN_FAILED, address)));
+            // beside the answer, which takes as long for a name that nobody has
+            somebodys.ifPresent(somebody -> Thread.startVirtualThread(() -> events.publishEvent(
+                    new AccountEvent(somebody.member(), AccountEvent.Kind.SIGN_IN_FAILED, address))));
             throw new BadCredentialsException("name and password do not go together");
         }
         brake.succeeded(login);

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lumko.core.colour.ColourDifference;
@@ -111,16 +110,6 @@ public final class PaintBook {
         ids.add(colour.id());
         mergedInto(colour).forEach(merged -> ids.add(merged.id()));
         return ids;
-    }
-
-    /** Every id that a product is recorded by: its own, and those of entries merged into it. */
-    public Set<UUID> idsOf(Product product) {
-        return Stream.concat(
-                        Stream.of(product.id()),
-                        mergedProducts.stream()
-                                .filter(merged -> merged.into().equals(product.id()))
-                                .map(Merged::id))
-                .collect(Collectors.toSet());
     }
 
     /** The colour of that name, however it is capitalised. */

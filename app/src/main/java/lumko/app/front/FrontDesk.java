@@ -116,7 +116,6 @@ class FrontDesk {
                                 .map(house -> new FrontView.HouseTab(
                                         house.id(),
                                         house.name(),
-                                        flats.getOrDefault(house.id(), 0L),
                                         needingIn.getOrDefault(house.id(), 0L),
                                         shown.contains(house)))
                                 .toList()
@@ -131,7 +130,10 @@ class FrontDesk {
                         .max()
                         .orElse(ROOM_FOR_ROOF),
                 Stream.concat(
-                                needing.stream().limit(MOST_LISTED),
+                                needing.stream()
+                                        .filter(hand ->
+                                                !areMany || wanted.isEmpty() || shown.contains(houseOf(doors, hand)))
+                                        .limit(areMany ? MOST_LISTED : MOST_AT_ONCE),
                                 looks.stream().limit(MOST_LOOKS))
                         .toList(),
                 needing.size() + looks.size());

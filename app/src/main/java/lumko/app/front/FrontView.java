@@ -26,11 +26,10 @@ record FrontView(
     /**
      * A house to choose.
      *
-     * @param flats how many it has
      * @param needing how many of them need a hand
      * @param isShown whether it is the one that is drawn
      */
-    record HouseTab(UUID houseId, String name, long flats, long needing, boolean isShown) {}
+    record HouseTab(UUID houseId, String name, long needing, boolean isShown) {}
 
     /** A house drawn from its ground line up; one unit is about a pixel of a wide screen. */
     record FacadeDrawing(

@@ -2,6 +2,7 @@ package lumko.app.house;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -120,9 +121,10 @@ public class Correcting {
     }
 
     /**
-     * Name, kind and height of a room. Sheets that are closed stay as they were; what is open is reckoned anew.
+     * Name, kind and height of a room. The walk judges by them at once; a sheet that is made stays as it was made.
      *
      * @throws IllegalArgumentException if an opening or a fitting would reach beyond the ceiling
+     * @throws NotNowException if a mark that is open stands higher than that
      */
     public void changeRoom(UUID roomId, String name, RoomKind kind, Length height) {
         RoomRow row = rooms.findById(roomId).orElseThrow(NotFoundException::new);
@@ -137,6 +139,9 @@ public class Correcting {
         room.walls()
                 .map(Surface::asWall)
                 .forEach(wall -> new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings()));
+        if (rooms.hasMarkAbove(roomId, height.inMillimetres())) {
+            throw new NotNowException("denied.markAbove", row.name);
+        }
         String before = said(row.name, row.kind, Length.ofMillimetres(row.heightMillimetres));
         String after = said(name, kind, height);
         if (!before.equals(after)) {
@@ -167,7 +172,7 @@ public class Correcting {
      *
      * @return the surface it was on and what it was, so that it can be entered again
      */
-    public Removed<Entered> removeFeature(UUID featureId) {
+    public Removed removeFeature(UUID featureId) {
         WallFeatureRow row = features.findById(featureId).orElseThrow(NotFoundException::new);
         Flat flat = requireRecords(row.surfaceId);
         features.delete(row);
@@ -175,11 +180,11 @@ public class Correcting {
                 Subject.surface(flat.id(), row.surfaceId),
                 EventKind.TAKEN_OFF,
                 speaker.words().name(row.kind));
-        return new Removed<>(row.surfaceId, new Entered(row.id(), row.kind, row.box()));
+        return new Removed(row.surfaceId, new Entered(row.id(), row.kind, row.box()));
     }
 
-    /** Something that was taken off the record of a surface. */
-    public record Removed<T>(UUID surfaceId, T what) {}
+    /** What was taken off the record of a surface. */
+    public record Removed(UUID surfaceId, Entered what) {}
 
     /**
      * Moves or resizes an opening or a fitting.
@@ -217,7 +222,7 @@ public class Correcting {
      *
      * @throws NotNowException if a sheet put it on: that is taken back by opening the sheet again
      */
-    public Removed<Coat> removeCoat(UUID surfaceId, int position) {
+    public Coat removeCoat(UUID surfaceId, int position) {
         Flat flat = requireRecords(surfaceId);
         CoatRow row = required(surfaceId, position);
         Coat coat = flat.surface(surfaceId).stream()
@@ -227,7 +232,7 @@ public class Correcting {
                 .orElseThrow(NotFoundException::new);
         coats.delete(row);
         history.note(Subject.surface(flat.id(), surfaceId), EventKind.TAKEN_OFF, said(coat));
-        return new Removed<>(surfaceId, coat);
+        return coat;
     }
 
     private CoatRow required(UUID surfaceId, int position) {
@@ -261,8 +266,11 @@ public class Correcting {
         row.layer = to.layer();
         row.productId = to.product().orElse(null);
         row.colourId = to.colour().orElse(null);
-        row.tinId = to.tins().stream().findFirst().orElse(null);
-        row.moreTins = new UUID[0];
+        UUID tin = to.tins().stream().findFirst().orElse(null);
+        if (!Objects.equals(row.tinId, tin)) {
+            row.tinId = tin;
+            row.moreTins = new UUID[0];
+        }
         row.batch = to.batch();
         row.places = to.places().isPresent() ? to.places().getAsInt() : null;
         row.appliedOn = to.appliedOn().orElse(null);

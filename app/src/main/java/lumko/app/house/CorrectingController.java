@@ -260,7 +260,7 @@ class CorrectingController {
         if (form.hasErrors()) {
             return refusedFlat(flatId, model, form, response);
         }
-        int count = setUp.coatAll(
+        SetUp.Coated coated = setUp.coatAll(
                 flatId,
                 reach,
                 kind,
@@ -276,7 +276,13 @@ class CorrectingController {
                         Optional.empty(),
                         Optional.empty(),
                         about.note()));
-        after.addFlashAttribute("done", speaker.words().say("setup.coatedAll", count));
+        after.addFlashAttribute(
+                "done",
+                speaker.words()
+                        .say(
+                                coated.leftAlone() == 0 ? "setup.coatedAll" : "setup.coatedSome",
+                                coated.surfaces(),
+                                coated.leftAlone()));
         return "redirect:/flats/" + flatId + "/set-up";
     }
 
@@ -326,7 +332,7 @@ class CorrectingController {
 
     @PostMapping("/features/{featureId}/remove")
     String removeFeature(@PathVariable UUID featureId, RedirectAttributes after) {
-        Correcting.Removed<Correcting.Entered> removed = correcting.removeFeature(featureId);
+        Correcting.Removed removed = correcting.removeFeature(featureId);
         Correcting.Entered feature = removed.what();
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put("feature", feature.kind().name());
@@ -345,7 +351,7 @@ class CorrectingController {
 
     @PostMapping("/surfaces/{surfaceId}/coats/{position}/remove")
     String removeCoat(@PathVariable UUID surfaceId, @PathVariable int position, RedirectAttributes after) {
-        Coat coat = correcting.removeCoat(surfaceId, position).what();
+        Coat coat = correcting.removeCoat(surfaceId, position);
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put("position", String.valueOf(position));
         fields.put("layer", coat.layer().name());

@@ -1,5 +1,6 @@
 package lumko.app.house;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -112,7 +113,7 @@ public class SetUp {
      * Enters the rooms of a flat in others that have none yet.
      *
      * @param mirrored across the landing: left and right change places
-     * @param withCoats with what is on its surfaces; what a sheet put on is taken for known, but not for that sheet's
+     * @param withCoats with the whole layers of its surfaces; what mended its own walls, and what a sheet put on, stays its own
      * @throws NotNowException if one of them has rooms already
      */
     public void copy(UUID fromId, Collection<UUID> toIds, boolean mirrored, boolean withCoats) {
@@ -189,13 +190,16 @@ public class SetUp {
         if (!withCoats) {
             return;
         }
-        for (Coat coat : like.coats()) {
+        // spots and fillers mend what was wrong with that wall, and what a sheet put on was put on there alone
+        List<Coat> alike = like.coats().stream()
+                .filter(coat -> coat.layer().isWhole() && coat.sheet().isEmpty())
+                .toList();
+        for (Coat coat : alike) {
             CoatRow row = new CoatRow(onto.id(), coat.position());
             row.layer = coat.layer();
             row.productId = coat.product().map(product -> product.id()).orElse(null);
             row.colourId = coat.colour().map(colour -> colour.id()).orElse(null);
             row.appliedOn = coat.appliedOn().orElse(null);
-            row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
             row.note = coat.note();
             coatRows.add(row);
         }
@@ -208,11 +212,14 @@ public class SetUp {
     }
 
     /**
-     * Enters a layer on every surface of a kind in a flat or in its house, on top of what is there.
+     * What came of entering a layer on many surfaces.
      *
-     * @return on how many surfaces
+     * @param leftAlone surfaces with a layer of a later day: an older one cannot lie on top of it
      */
-    public int coatAll(UUID flatId, Reach reach, SurfaceKind kind, NewCoat coat) {
+    public record Coated(int surfaces, int leftAlone) {}
+
+    /** Enters a layer on every surface of a kind in a flat or in its house, on top of what is there. */
+    public Coated coatAll(UUID flatId, Reach reach, SurfaceKind kind, NewCoat coat) {
         Flat flat = houses.flat(flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         List<UUID> flatIds = reach == Reach.FLAT
@@ -221,12 +228,19 @@ public class SetUp {
                         .map(Houses.Door::flatId)
                         .toList();
         int count = 0;
+        int leftAlone = 0;
         for (UUID each : flatIds) {
             Map<UUID, List<NewCoat>> onto = new HashMap<>();
-            houses.flat(each)
+            for (Surface surface : houses.flat(each)
                     .surfaces()
                     .filter(surface -> surface.kind() == kind)
-                    .forEach(surface -> onto.put(surface.id(), List.of(coat)));
+                    .toList()) {
+                if (isLaterThan(surface, coat.appliedOn())) {
+                    leftAlone++;
+                } else {
+                    onto.put(surface.id(), List.of(coat));
+                }
+            }
             if (!onto.isEmpty()) {
                 recording.addCoats(each, onto);
                 history.note(
@@ -240,6 +254,13 @@ public class SetUp {
                 count += onto.size();
             }
         }
-        return count;
+        return new Coated(count, leftAlone);
+    }
+
+    private static boolean isLaterThan(Surface surface, Optional<LocalDate> day) {
+        return day.isPresent()
+                && surface.coats().stream()
+                        .flatMap(coat -> coat.appliedOn().stream())
+                        .anyMatch(on -> on.isAfter(day.get()));
     }
 }

@@ -115,8 +115,10 @@ class SetUpTest extends ApplicationTest {
                                 java.util.Optional.empty(),
                                 TODAY,
                                 ""))))
-                .isEqualTo(4);
+                .isEqualTo(new SetUp.Coated(4, 0));
         asLead(() -> {
+            UUID mended = houses.flat(first).walls().findFirst().orElseThrow().id();
+            recording.addCoat(mended, NewCoat.plain(Layer.FILLER, java.util.Optional.of(TODAY), "a hole of its own"));
             setUp.copy(first, List.of(others.get(0)), false, true);
             setUp.copy(first, List.of(others.get(1)), true, false);
             return first;
@@ -133,6 +135,9 @@ class SetUpTest extends ApplicationTest {
                         .flatMap(Coat::colour)
                         .filter(colour -> colour.name().equals("Oat Husk"))
                         .isPresent());
+        assertThat(same.walls())
+                .as("what mended the other's wall stays there")
+                .allMatch(wall -> wall.coats().size() == 1);
         assertThat(mirrored.walls()).allMatch(wall -> wall.coats().isEmpty());
         Surface withDoor = mirrored.walls()
                 .filter(wall -> !wall.asWall().openings().isEmpty())
@@ -223,6 +228,13 @@ class SetUpTest extends ApplicationTest {
                 assertThat(coat.appliedOn().orElseThrow().getYear()).isEqualTo(2019);
             });
         }
+        assertThat(asLead(() -> setUp.coatAll(
+                        first,
+                        SetUp.Reach.HOUSE,
+                        SurfaceKind.WALL,
+                        NewCoat.plain(Layer.FINISH, java.util.Optional.of(TODAY.minusYears(20)), ""))))
+                .as("an older coat does not lie on a later one")
+                .isEqualTo(new SetUp.Coated(0, 8));
         fields.put("about", "2091");
         assertThat(post(member("mirela"), "/flats/" + first + "/coats", fields))
                 .hasStatus(422)
