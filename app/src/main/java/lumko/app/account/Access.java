@@ -5,13 +5,17 @@ import lumko.app.platform.NotAllowedException;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 
-/** Who may change what. Everybody of an organisation sees all of it. */
+/**
+ * Who may change what. Everybody of an organisation sees all of it. The services that change things ask; a page may ask before, so
+ * that nobody fills in a form in vain. Who asks is whoever the thread is signed in as: a person by their request, a job by
+ * {@link Accounts#as(Member, java.util.function.Supplier)}.
+ */
 @Component
 public class Access {
-    private final People people;
+    private final PersonHouseRepository houses;
 
-    Access(People people) {
-        this.people = people;
+    Access(PersonHouseRepository houses) {
+        this.houses = houses;
     }
 
     /** Who is signed in on this thread. */
@@ -26,7 +30,8 @@ public class Access {
     /** The records of a house (marks, paint, coats, sheets): the lead, and the painters who look after it. */
     public boolean mayChangeRecordsOf(UUID houseId) {
         Member member = member();
-        return member.isLead() || (member.role() == Role.PAINTER && people.looksAfter(member.personId(), houseId));
+        return member.isLead()
+                || (member.role() == Role.PAINTER && houses.existsByPersonIdAndHouseId(member.personId(), houseId));
     }
 
     /** @throws NotAllowedException if the signed-in person may not change the records of the house */

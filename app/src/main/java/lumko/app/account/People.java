@@ -8,11 +8,12 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
+import lumko.app.platform.ReadOnce;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The people of the signed-in organisation and the houses they look after. */
+/** The people of the signed-in organisation and the houses they look after; the lead says who they are. */
 @Service
 @Transactional
 public class People {
@@ -20,12 +21,19 @@ public class People {
     private final PersonHouseRepository houses;
     private final Accounts accounts;
     private final PasswordEncoder passwords;
+    private final Access access;
 
-    People(PersonRepository people, PersonHouseRepository houses, Accounts accounts, PasswordEncoder passwords) {
+    People(
+            PersonRepository people,
+            PersonHouseRepository houses,
+            Accounts accounts,
+            PasswordEncoder passwords,
+            Access access) {
         this.people = people;
         this.houses = houses;
         this.accounts = accounts;
         this.passwords = passwords;
+        this.access = access;
     }
 
     /** A person as shown to colleagues. */
@@ -51,7 +59,8 @@ public class People {
 
     @Transactional(readOnly = true)
     public Map<UUID, String> names() {
-        return people.findAll().stream().collect(Collectors.toMap(PersonRow::id, row -> row.name));
+        return ReadOnce.of(
+                "names", () -> people.findAll().stream().collect(Collectors.toMap(PersonRow::id, row -> row.name)));
     }
 
     /** Whether a login is taken, in whatever organisation: logins are one namespace. */
@@ -61,12 +70,14 @@ public class People {
     }
 
     public UUID add(String name, String login, String password, Role role) {
+        access.requireLead();
         PersonRow row = new PersonRow(UUID.randomUUID(), login, name, passwords.encode(password), role);
         return people.save(row).id();
     }
 
     /** A colleague who cannot sign in by password: entered otherwise, or not at all. */
     public UUID add(String name, String login, Role role) {
+        access.requireLead();
         return people.save(new PersonRow(UUID.randomUUID(), login, name, Accounts.NO_PASSWORD, role))
                 .id();
     }
@@ -77,6 +88,7 @@ public class People {
      * @throws NotNowException if nobody would be left to lead
      */
     public void change(UUID personId, String name, Role role, boolean active, int seenVersion) {
+        access.requireLead();
         PersonRow row = people.findById(personId).orElseThrow(NotFoundException::new);
         row.checkSeen(seenVersion);
         boolean stopsLeading = row.role == Role.LEAD && row.active && (role != Role.LEAD || !active);
@@ -94,6 +106,7 @@ public class People {
      * @return the password, which is kept nowhere
      */
     public String givePassword(UUID personId) {
+        access.requireLead();
         PersonRow row = people.findById(personId).orElseThrow(NotFoundException::new);
         String given = Passwords.made();
         row.passwordHash = passwords.encode(given);
@@ -109,16 +122,12 @@ public class People {
 
     /** Gives a person the houses to look after, in place of those before. */
     public void lookAfter(UUID personId, Collection<UUID> houseIds) {
+        access.requireLead();
         if (!people.existsById(personId)) {
             throw new NotFoundException();
         }
         houses.deleteAll(houses.findByPersonId(personId));
         houses.flush();
         Set.copyOf(houseIds).forEach(houseId -> houses.save(new PersonHouseRow(personId, houseId)));
-    }
-
-    @Transactional(readOnly = true)
-    boolean looksAfter(UUID personId, UUID houseId) {
-        return houses.existsByPersonIdAndHouseId(personId, houseId);
     }
 }

@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lumko.app.account.Access;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.ReadOnce;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -48,6 +50,7 @@ public class Paints {
     private final ProductRepository products;
     private final ProductSizeRepository sizes;
     private final RevisionRepository revisions;
+    private final Access access;
     private final Cache<UUID, Kept> books = Caffeine.newBuilder()
             .maximumWeight(MOST_ENTRIES)
             .weigher((UUID whose, Kept kept) ->
@@ -59,11 +62,13 @@ public class Paints {
             ColourRepository colours,
             ProductRepository products,
             ProductSizeRepository sizes,
-            RevisionRepository revisions) {
+            RevisionRepository revisions,
+            Access access) {
         this.colours = colours;
         this.products = products;
         this.sizes = sizes;
         this.revisions = revisions;
+        this.access = access;
     }
 
     private record Kept(long revision, PaintBook book) {}
@@ -75,6 +80,10 @@ public class Paints {
             // what this transaction changed nobody else may see yet
             return read();
         }
+        return ReadOnce.of("paints", this::current);
+    }
+
+    private PaintBook current() {
         return revisions
                 .current()
                 .map(current -> Optional.ofNullable(books.getIfPresent(current.id()))
@@ -89,6 +98,7 @@ public class Paints {
     }
 
     private void changes() {
+        access.requirePainter();
         if (!TransactionSynchronizationManager.hasResource(this)) {
             TransactionSynchronizationManager.bindResource(this, true);
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
@@ -177,12 +187,14 @@ public class Paints {
 
     /** Two entries are one colour from now on; what was recorded with either is kept. */
     public void mergeColour(UUID from, UUID into) {
+        access.requireLead();
         changes();
         colours.merge(from, into);
     }
 
     /** A merged entry stands on its own again. */
     public void separateColour(UUID merged) {
+        access.requireLead();
         changes();
         colours.required(merged).mergedInto = null;
     }
@@ -243,12 +255,14 @@ public class Paints {
 
     /** Two entries are one product from now on; what was recorded with either is kept. */
     public void mergeProduct(UUID from, UUID into) {
+        access.requireLead();
         changes();
         products.merge(from, into);
     }
 
     /** A merged product stands on its own again. */
     public void separateProduct(UUID merged) {
+        access.requireLead();
         changes();
         products.required(merged).mergedInto = null;
     }

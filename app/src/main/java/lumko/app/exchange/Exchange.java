@@ -11,6 +11,8 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.Paints;
+import lumko.app.formats.ColourFile;
+import lumko.app.formats.Sample;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Srgb;

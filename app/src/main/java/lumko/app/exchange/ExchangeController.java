@@ -7,10 +7,13 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import lumko.app.account.Access;
+import lumko.app.formats.BadFileException;
+import lumko.app.formats.Cgats;
+import lumko.app.formats.ColourFile;
+import lumko.app.formats.ColourTable;
+import lumko.app.formats.Cxf;
 import lumko.app.platform.UploadRefusedException;
 import lumko.app.platform.Uploads;
 import org.springframework.http.ContentDisposition;
@@ -22,12 +25,13 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Colours in and out as open files. */
 @Controller
 class ExchangeController {
+    private static final String CSV = "text/csv;charset=UTF-8";
     private static final int MOST_MEGABYTES_OF_RECORD = 60;
 
     private final Exchange exchange;
@@ -35,6 +39,7 @@ class ExchangeController {
     private final WholeRecord whole;
     private final Access access;
     private final Uploads uploads;
+    private final JsonMapper json;
     private final HttpServletResponse response;
 
     ExchangeController(
@@ -43,12 +48,14 @@ class ExchangeController {
             WholeRecord whole,
             Access access,
             Uploads uploads,
+            JsonMapper json,
             HttpServletResponse response) {
         this.exchange = exchange;
         this.records = records;
         this.whole = whole;
         this.access = access;
         this.uploads = uploads;
+        this.json = json;
         this.response = response;
     }
 
@@ -73,32 +80,35 @@ class ExchangeController {
 
     @GetMapping("/exchange/lumko-colours.csv")
     ResponseEntity<byte[]> csv() {
-        return file(
-                "lumko-colours.csv",
-                "text/csv",
-                ColourTable.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
+        return file("lumko-colours.csv", CSV, ColourTable.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/exchange/lumko-surfaces.csv")
-    ResponseEntity<byte[]> surfaces() {
-        return file("lumko-surfaces.csv", "text/csv", records.surfaces().csv().getBytes(StandardCharsets.UTF_8));
+    void surfaces(HttpServletResponse out) throws IOException {
+        send("lumko-surfaces.csv", CSV, file -> records.surfaces(table -> table.writeCsv(file)), out);
     }
 
-    @GetMapping(path = "/exchange/lumko-surfaces.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ResponseBody
-    List<Map<String, Object>> surfacesAsObjects() {
-        return records.surfaces().objects();
+    @GetMapping("/exchange/lumko-surfaces.json")
+    void surfacesAsObjects(HttpServletResponse out) throws IOException {
+        send(
+                "lumko-surfaces.json",
+                MediaType.APPLICATION_JSON_VALUE,
+                file -> records.surfaces(table -> table.writeJson(file, json)),
+                out);
     }
 
     @GetMapping("/exchange/lumko-tins.csv")
-    ResponseEntity<byte[]> tins() {
-        return file("lumko-tins.csv", "text/csv", records.tins().csv().getBytes(StandardCharsets.UTF_8));
+    void tins(HttpServletResponse out) throws IOException {
+        send("lumko-tins.csv", CSV, file -> records.tins(table -> table.writeCsv(file)), out);
     }
 
-    @GetMapping(path = "/exchange/lumko-tins.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ResponseBody
-    List<Map<String, Object>> tinsAsObjects() {
-        return records.tins().objects();
+    @GetMapping("/exchange/lumko-tins.json")
+    void tinsAsObjects(HttpServletResponse out) throws IOException {
+        send(
+                "lumko-tins.json",
+                MediaType.APPLICATION_JSON_VALUE,
+                file -> records.tins(table -> table.writeJson(file, json)),
+                out);
     }
 
     @GetMapping("/exchange/lumko-record.json")
@@ -117,7 +127,6 @@ class ExchangeController {
      */
     private void send(String name, String type, Consumer<OutputStream> content, HttpServletResponse answer)
             throws IOException {
-        access.requireLead();
         Path file = Files.createTempFile("lumko", name);
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
@@ -137,7 +146,6 @@ class ExchangeController {
     /** Takes a whole record into an organisation that has none yet. */
     @PostMapping("/exchange/record")
     String takeRecord(@RequestParam MultipartFile file, Model model) throws IOException {
-        access.requireLead();
         try {
             int rows = uploads.read(file, MOST_MEGABYTES_OF_RECORD, sent -> whole.take(sent.getInputStream()));
             page(model);
@@ -159,7 +167,6 @@ class ExchangeController {
 
     @PostMapping("/exchange")
     String take(@RequestParam MultipartFile file, Model model) throws IOException {
-        access.requirePainter();
         page(model);
         try {
             ColourFile colours =

@@ -1,6 +1,7 @@
 package lumko.app.exchange;
 
 import java.util.Optional;
+import lumko.app.formats.BadFileException;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

@@ -24,6 +24,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import lumko.app.formats.BadFileException;
 import lumko.app.platform.Csv;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;

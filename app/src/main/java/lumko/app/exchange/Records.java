@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.catalogue.Colour;
@@ -18,10 +19,25 @@ import lumko.app.store.Tin;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The record of an organisation as tables. */
+/** The record of an organisation as tables, read while they are written. */
 @Service
 @Transactional(readOnly = true)
 class Records {
+    private static final List<String> SURFACE = List.of(
+            "house",
+            "flat",
+            "room_kind",
+            "surface_kind",
+            "surface_id",
+            "maker",
+            "product",
+            "colour",
+            "colour_code",
+            "tin",
+            "applied_on");
+    private static final List<String> TIN = List.of(
+            "label", "maker", "product", "colour", "colour_code", "batch", "size_l", "left_l", "place", "tinted_at");
+
     private final Houses houses;
     private final Paints paints;
     private final Store store;
@@ -33,24 +49,11 @@ class Records {
     }
 
     /** Every surface with the paint that is on it, as far as anybody knows. */
-    RecordTable surfaces() {
+    public void surfaces(Consumer<RecordTable> writer) {
         PaintBook book = paints.book();
         Map<UUID, Tin> tins = store.all().stream().collect(Collectors.toMap(Tin::id, tin -> tin));
         try (Stream<PaintedSurface> painted = houses.painted()) {
-            return new RecordTable(
-                    List.of(
-                            "house",
-                            "flat",
-                            "room_kind",
-                            "surface_kind",
-                            "surface_id",
-                            "maker",
-                            "product",
-                            "colour",
-                            "colour_code",
-                            "tin",
-                            "applied_on"),
-                    painted.map(each -> surface(each, book, tins)).toList());
+            writer.accept(new RecordTable(SURFACE, painted.map(each -> surface(each, book, tins))));
         }
     }
 
@@ -72,31 +75,21 @@ class Records {
     }
 
     /** Every tin with what is left in it. */
-    RecordTable tins() {
-        return new RecordTable(
-                List.of(
-                        "label",
-                        "maker",
-                        "product",
-                        "colour",
-                        "colour_code",
-                        "batch",
-                        "size_l",
-                        "left_l",
-                        "place",
-                        "tinted_at"),
-                store.all().stream()
-                        .map(tin -> List.<Object>of(
-                                tin.label(),
-                                tin.product().maker(),
-                                tin.product().name(),
-                                tin.colour().name(),
-                                tin.colour().code(),
-                                tin.batch(),
-                                tin.size().inLitres(),
-                                tin.left().inLitres(),
-                                tin.place(),
-                                tin.tintedAt()))
-                        .toList());
+    public void tins(Consumer<RecordTable> writer) {
+        writer.accept(new RecordTable(TIN, store.all().stream().map(Records::tin)));
+    }
+
+    private static List<Object> tin(Tin tin) {
+        return List.of(
+                tin.label(),
+                tin.product().maker(),
+                tin.product().name(),
+                tin.colour().name(),
+                tin.colour().code(),
+                tin.batch(),
+                tin.size().inLitres(),
+                tin.left().inLitres(),
+                tin.place(),
+                tin.tintedAt());
     }
 }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.People;
+import lumko.app.platform.ReadOnce;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.quantity.Limits;
@@ -40,7 +41,10 @@ public class Figures {
 
     @Transactional(readOnly = true)
     public Catalogue catalogue() {
-        return Catalogue.of(own.findAll().stream().collect(Collectors.toMap(row -> row.figure, row -> row.amount)));
+        return ReadOnce.of(
+                "figures",
+                () -> Catalogue.of(
+                        own.findAll().stream().collect(Collectors.toMap(row -> row.figure, row -> row.amount))));
     }
 
     @Transactional(readOnly = true)

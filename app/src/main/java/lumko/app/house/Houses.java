@@ -365,7 +365,39 @@ public class Houses {
     /** The flat that a surface is in. */
     @Transactional(readOnly = true)
     public Flat flatOfSurface(UUID surfaceId) {
-        return flat(surfaces.flatOf(surfaceId).orElseThrow(NotFoundException::new));
+        return flat(flatIdOf(surfaceId));
+    }
+
+    /** @throws NotFoundException if there is no such surface, or not in this organisation */
+    @Transactional(readOnly = true)
+    public UUID flatIdOf(UUID surfaceId) {
+        return surfaces.flatOf(surfaceId).orElseThrow(NotFoundException::new);
+    }
+
+    /**
+     * Where a surface is and how large it is with what is in it, without what is on it.
+     *
+     * @param surface without its coats
+     */
+    public record Standing(UUID flatId, House house, Surface surface) {}
+
+    /** @throws NotFoundException if there is none, or not in this organisation */
+    @Transactional(readOnly = true)
+    public Standing standing(UUID surfaceId) {
+        SurfaceRepository.Standing found = surfaces.standing(surfaceId).orElseThrow(NotFoundException::new);
+        UUID roomId = found.room().id();
+        Room room = room(
+                found.room(),
+                surfaces.findByRoomIdIn(List.of(roomId)),
+                features.findByRoom(roomId).stream().collect(Collectors.groupingBy(row -> row.surfaceId)),
+                Map.of());
+        return new Standing(
+                found.room().flatId,
+                found.house().house(),
+                room.surfaces().stream()
+                        .filter(surface -> surface.id().equals(surfaceId))
+                        .findFirst()
+                        .orElseThrow());
     }
 
     /**

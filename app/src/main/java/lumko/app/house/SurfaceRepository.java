@@ -1,6 +1,7 @@
 package lumko.app.house;
 
 import jakarta.persistence.LockModeType;
+import jakarta.persistence.QueryHint;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -8,11 +9,13 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.core.geometry.RoomKind;
+import org.hibernate.jpa.HibernateHints;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 
 interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     @Query("select s from SurfaceRow s join RoomRow r on r.id = s.roomId where r.flatId = :flatId")
@@ -22,6 +25,15 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
 
     @Query("select r.flatId from RoomRow r join SurfaceRow s on s.roomId = r.id where s.id = :surfaceId")
     Optional<UUID> flatOf(UUID surfaceId);
+
+    record Standing(HouseRow house, RoomRow room) {}
+
+    @Query("""
+            select new lumko.app.house.SurfaceRepository$Standing(h, r)
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+              join HouseRow h on h.id = f.houseId
+            where s.id = :surfaceId""")
+    Optional<Standing> standing(UUID surfaceId);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from SurfaceRow s where s.id = :id")
@@ -52,6 +64,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
               join HouseRow h on h.id = f.houseId
             order by h.position, f.number, s.kind, s.id""")
+    @QueryHints(@QueryHint(name = HibernateHints.HINT_FETCH_SIZE, value = "1000"))
     Stream<TopPaint> topPaints();
 
     interface TopPaint {

@@ -11,5 +11,10 @@ interface WallFeatureRepository extends JpaRepository<WallFeatureRow, UUID> {
             where r.flatId = :flatId order by f.leftMillimetres, f.id""")
     List<WallFeatureRow> findByFlat(UUID flatId);
 
+    @Query("""
+            select f from WallFeatureRow f join SurfaceRow s on s.id = f.surfaceId
+            where s.roomId = :roomId order by f.leftMillimetres, f.id""")
+    List<WallFeatureRow> findByRoom(UUID roomId);
+
     List<WallFeatureRow> findBySurfaceIdOrderByLeftMillimetresAscIdAsc(UUID surfaceId);
 }

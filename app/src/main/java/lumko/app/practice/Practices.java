@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.platform.ReadOnce;
 import lumko.core.practice.Practice;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
@@ -28,7 +29,7 @@ public class Practices {
     /** The practice of the house. */
     @Transactional(readOnly = true)
     public Practice ofOrganisation() {
-        return with(Practice.STARTING, choices.findByTurnoverIdIsNull());
+        return ReadOnce.of("practice", () -> with(Practice.STARTING, choices.findByTurnoverIdIsNull()));
     }
 
     /** The practice of the house with what is done otherwise in one job. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lumko.app.account.Access;
 import lumko.app.catalogue.Paint;
 import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
@@ -18,7 +19,7 @@ import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tins of the signed-in organisation. */
+/** Tins of the signed-in organisation; whoever paints says what is in them. */
 @Service
 @Transactional
 public class Store {
@@ -29,10 +30,12 @@ public class Store {
 
     private final TinRepository tins;
     private final Paints paints;
+    private final Access access;
 
-    Store(TinRepository tins, Paints paints) {
+    Store(TinRepository tins, Paints paints, Access access) {
         this.tins = tins;
         this.paints = paints;
+        this.access = access;
     }
 
     @Transactional(readOnly = true)
@@ -150,6 +153,7 @@ public class Store {
             Volume left,
             String place,
             String tintedAt) {
+        access.requirePainter();
         Paints.TIN_SIZE.check(size.inLitres());
         new Limits("left in the tin", 0, size.inLitres(), "L").check(left.inLitres());
         PaintBook book = paints.book();
@@ -175,6 +179,7 @@ public class Store {
      * @throws ChangedMeanwhileException if somebody has changed it since that version
      */
     public int putDown(UUID tinId, Volume left, String place, int seenVersion) {
+        access.requirePainter();
         TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
         row.checkSeen(seenVersion);
         new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
@@ -198,6 +203,7 @@ public class Store {
             String place,
             String tintedAt,
             int seenVersion) {
+        access.requirePainter();
         TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
         row.checkSeen(seenVersion);
         Paints.TIN_SIZE.check(size.inLitres());
@@ -215,12 +221,14 @@ public class Store {
 
     /** Takes a tin out of the store that came in by mistake. */
     public void takeOut(UUID tinId) {
+        access.requirePainter();
         tins.findById(tinId).ifPresent(tins::delete);
         tins.flush();
     }
 
     /** Notes what a dip into the tin has shown. */
     public void dip(UUID tinId, Volume left, int seenVersion) {
+        access.requirePainter();
         TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
         row.checkSeen(seenVersion);
         new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());

@@ -19,7 +19,6 @@ import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
-import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
@@ -85,9 +84,11 @@ public class Marking {
      * @return how many lie on it; the others are left out
      */
     public int copy(UUID copyId, UUID fromSurfaceId, UUID toSurfaceId) {
-        Flat flat = requireWall(toSurfaceId);
-        flat.surface(fromSurfaceId).orElseThrow(NotFoundException::new);
-        Wall target = flat.surface(toSurfaceId).orElseThrow().asWall();
+        Houses.Standing to = requireWall(toSurfaceId);
+        if (!houses.flatIdOf(fromSurfaceId).equals(to.flatId())) {
+            throw new NotFoundException();
+        }
+        Wall target = to.surface().asWall();
         Map<UUID, Mark> copies = new LinkedHashMap<>();
         for (PlacedMark placed : walks.openMarks(List.of(fromSurfaceId)).getOrDefault(fromSurfaceId, List.of())) {
             if (target.isOnWall(placed.mark().centre())) {
@@ -99,9 +100,9 @@ public class Marking {
     }
 
     private void setAll(UUID surfaceId, Map<UUID, Mark> wanted, EventKind kind) {
-        Flat flat = requireWall(surfaceId);
+        Houses.Standing standing = requireWall(surfaceId);
         houses.lock(surfaceId);
-        Wall wall = flat.surface(surfaceId).orElseThrow().asWall();
+        Wall wall = standing.surface().asWall();
         wanted.values().forEach(mark -> wall.checkOnWall(mark.centre()));
         Instant now = clock.instant();
         List<MarkRow> rows = new ArrayList<>();
@@ -122,10 +123,14 @@ public class Marking {
         });
         marks.saveAllAndFlush(rows);
         if (rows.size() == 1) {
-            noteMark(flat, rows.getFirst(), kind, words(rows.getFirst().mark()));
+            noteMark(
+                    standing.flatId(),
+                    rows.getFirst(),
+                    kind,
+                    words(rows.getFirst().mark()));
         } else if (!rows.isEmpty()) {
             history.note(
-                    Subject.surface(flat.id(), surfaceId),
+                    Subject.surface(standing.flatId(), surfaceId),
                     kind,
                     rows.size() + " × " + speaker.words().name(rows.getFirst().kind));
         }
@@ -135,8 +140,8 @@ public class Marking {
         return new MarkWords(speaker.words()).of(mark);
     }
 
-    private void noteMark(Flat flat, MarkRow row, EventKind kind, String detail) {
-        history.note(Subject.mark(flat.id(), row.surfaceId, row.id()), kind, detail);
+    private void noteMark(UUID flatId, MarkRow row, EventKind kind, String detail) {
+        history.note(Subject.mark(flatId, row.surfaceId, row.id()), kind, detail);
     }
 
     /**
@@ -190,7 +195,7 @@ public class Marking {
         }
         row.checkSeen(seenVersion);
         row.put(mark);
-        noteMark(houses.flatOfSurface(row.surfaceId), row, kind, words(mark));
+        noteMark(houses.flatIdOf(row.surfaceId), row, kind, words(mark));
     }
 
     /** Takes a mark away; it can be put back. */
@@ -232,12 +237,12 @@ public class Marking {
             return;
         }
         Instant now = clock.instant();
-        Flat flat = houses.flatOfSurface(rows.getFirst().surfaceId);
+        UUID flatId = houses.flatIdOf(rows.getFirst().surfaceId);
         for (MarkRow row : rows) {
             if (row.isOpen()) {
                 row.removedAt = now;
                 row.removedBy = access.member().personId();
-                noteMark(flat, row, EventKind.MARK_REMOVED, words(row.mark()));
+                noteMark(flatId, row, EventKind.MARK_REMOVED, words(row.mark()));
             }
         }
     }
@@ -246,14 +251,14 @@ public class Marking {
         if (rows.isEmpty()) {
             return;
         }
-        Flat flat = houses.flatOfSurface(rows.getFirst().surfaceId);
+        UUID flatId = houses.flatIdOf(rows.getFirst().surfaceId);
         for (MarkRow row : rows) {
             if (row.removedAt == null) {
                 continue;
             }
             row.removedAt = null;
             row.removedBy = null;
-            noteMark(flat, row, EventKind.MARK_RESTORED, words(row.mark()));
+            noteMark(flatId, row, EventKind.MARK_RESTORED, words(row.mark()));
         }
     }
 
@@ -270,19 +275,19 @@ public class Marking {
     private void noteEach(Collection<UUID> markIds, EventKind kind, Consumer<MarkRow> change) {
         List<MarkRow> rows = marks.findAllById(markIds);
         if (!rows.isEmpty()) {
-            Flat flat = houses.flatOfSurface(rows.getFirst().surfaceId);
+            UUID flatId = houses.flatIdOf(rows.getFirst().surfaceId);
             rows.forEach(row -> {
                 change.accept(row);
-                noteMark(flat, row, kind, words(row.mark()));
+                noteMark(flatId, row, kind, words(row.mark()));
             });
         }
     }
 
-    private Flat requireWall(UUID surfaceId) {
-        Flat flat = houses.flatOfSurface(surfaceId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        flat.surface(surfaceId).orElseThrow().wall().orElseThrow(NotFoundException::new);
-        return flat;
+    private Houses.Standing requireWall(UUID surfaceId) {
+        Houses.Standing standing = houses.standing(surfaceId);
+        access.requireRecordsOf(standing.house().id(), standing.house().name());
+        standing.surface().wall().orElseThrow(NotFoundException::new);
+        return standing;
     }
 
     private MarkRow requireMark(UUID markId) {

@@ -84,7 +84,12 @@ class WalkPage {
         model.addAttribute("paint", paint(wallId, walked.flat(), walked.surface(), walked.visit()));
         model.addAttribute("trimPaint", paint(wallId, walked.flat(), trim.surface(), trim.visit()));
         model.addAttribute(
-                "ownLast", walks.ownLast(wallId, access.member().personId()).orElse(null));
+                "ownLast",
+                walked.marks().stream()
+                        .filter(mark -> mark.setBy().equals(access.member().personId()))
+                        .map(PlacedMark::id)
+                        .reduce((first, last) -> last)
+                        .orElse(null));
         walks.lastRemoved(wallId).ifPresent(removed -> {
             model.addAttribute("lastRemoved", removed.markId());
             model.addAttribute(

@@ -105,17 +105,10 @@ public class Walks {
     }
 
     private Map<UUID, List<PlacedMark>> placed(List<MarkRow> rows) {
-        Map<UUID, String> names = people.names();
         Map<UUID, List<PlacedMark>> bySurface = new HashMap<>();
         for (MarkRow row : rows) {
             List<PlacedMark> onSurface = bySurface.computeIfAbsent(row.surfaceId, id -> new ArrayList<>());
-            onSurface.add(new PlacedMark(
-                    row.id(),
-                    onSurface.size() + 1,
-                    row.mark(),
-                    names.getOrDefault(row.setBy, ""),
-                    row.setAt,
-                    row.version()));
+            onSurface.add(new PlacedMark(row.id(), onSurface.size() + 1, row.mark(), row.setBy, row.version()));
         }
         return bySurface;
     }
@@ -333,17 +326,6 @@ public class Walks {
                 .orElse(OptionalInt.empty());
     }
 
-    /** The mark on a surface that the person who looks at it has set last. */
-    @Transactional(readOnly = true)
-    public Optional<UUID> ownLast(UUID surfaceId, UUID personId) {
-        return marks
-                .findBySurfaceIdInAndRemovedAtIsNullAndMadeGoodOnIsNullOrderBySetAtAscIdAsc(List.of(surfaceId))
-                .stream()
-                .filter(row -> row.setBy.equals(personId))
-                .reduce((first, last) -> last)
-                .map(MarkRow::id);
-    }
-
     /** The mark that was taken away last on a surface, if one could be put back. */
     @Transactional(readOnly = true)
     public Optional<Removed> lastRemoved(UUID surfaceId) {
@@ -368,8 +350,7 @@ public class Walks {
         PlacedMark placed = wall.marks().stream()
                 .filter(mark -> mark.id().equals(markId))
                 .findFirst()
-                .orElseGet(() -> new PlacedMark(
-                        markId, 0, row.mark(), people.names().getOrDefault(row.setBy, ""), row.setAt, row.version()));
+                .orElseGet(() -> new PlacedMark(markId, 0, row.mark(), row.setBy, row.version()));
         JobPlanner planner = new JobPlanner(figures.catalogue(), around.practice());
         return new RepairedMark(
                 wall,

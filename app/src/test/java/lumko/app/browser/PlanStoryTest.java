@@ -81,6 +81,7 @@ class PlanStoryTest extends BrowserTest {
         Page desk = enter(Screen.DESK, "Mirela Oduya");
         desk.navigate(url("/plan"));
         Locator stroke = desk.locator("a.stroke:not(.done) .work").nth(3);
+        stroke.scrollIntoViewIfNeeded();
         BoundingBox box = stroke.boundingBox();
         desk.mouse().move(box.x + 8, box.y + 3);
         desk.mouse().down();

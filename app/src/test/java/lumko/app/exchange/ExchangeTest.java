@@ -10,6 +10,8 @@ import java.util.Optional;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.catalogue.Colour;
+import lumko.app.formats.ColourFile;
+import lumko.app.formats.Sample;
 import lumko.app.store.Store;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -92,7 +94,7 @@ class ExchangeTest extends ApplicationTest {
                 .exchange()
                 .getResponse()
                 .getContentAsByteArray();
-        List<Sample> out = Cxf.read(cxf).samples();
+        List<Sample> out = ColourFile.read(cxf).samples();
         assertThat(out).extracting(Sample::name).contains("Oat Husk", "Kelp Cellar");
         assertThat(out.stream()
                         .filter(sample -> sample.name().equals("Oat Husk"))

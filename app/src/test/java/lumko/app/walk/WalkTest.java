@@ -241,7 +241,8 @@ class WalkTest extends ApplicationTest {
                     Map.of("kind", "DING", "leftMm", "1500", "upMm", "500"));
             assertThat(walked().marks())
                     .extracting(PlacedMark::setBy)
-                    .containsExactly("Jonas Petrak", "Saoirse Lindqvist");
+                    .containsExactly(
+                            member("jonas").personId(), member("saoirse").personId());
         }
 
         @Test

@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -15,7 +15,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /** A maker-neutral list of colours as CSV: name, code, and hex, or l,a,b (daylight, 10°), or r400…r700. */
-final class ColourTable {
+public final class ColourTable {
     private static final int FIRST = 360;
     private static final int LAST = 830;
     private static final int LAST_USUAL = 700;
@@ -119,7 +119,7 @@ final class ColourTable {
         return FileNumber.of(row.get(column), "column " + column + ": ", line);
     }
 
-    static String write(List<Sample> samples) {
+    public static String write(List<Sample> samples) {
         StringBuilder out = new StringBuilder();
         try {
             Csv csv = new Csv(out);

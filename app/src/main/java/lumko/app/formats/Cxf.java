@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -18,7 +18,7 @@ import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 
 /** CxF3, the XML of ISO 17972-1: objects with reflectance spectra or CIELAB. Document types and entities are not followed. */
-final class Cxf {
+public final class Cxf {
     private static final String NAMESPACE = "http://colorexchangeformat.com/CxF3-core";
     private static final int DEEPEST = 60;
     private static final int MOST_ELEMENTS = 500_000;
@@ -227,7 +227,7 @@ final class Cxf {
     }
 
     /** Colours with their reflectances as factors. */
-    static byte[] write(List<Sample> samples) {
+    public static byte[] write(List<Sample> samples) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             XMLStreamWriter xml =

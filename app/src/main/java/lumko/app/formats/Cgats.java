@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -17,7 +17,7 @@ import lumko.core.colour.Spectrum;
  * CGATS.17 text: keywords, a list of field names, rows of values; comments from # to the end of a line, quotes round texts,
  * fields in any order. Source: ANSI CGATS.17. Spectra win over stored Lab, which writers give relative to various lights.
  */
-final class Cgats {
+public final class Cgats {
     private static final int MOST_FIELDS = 200;
     private static final int LONGEST_TOKEN = 500;
     private static final Pattern BAND =
@@ -219,7 +219,7 @@ final class Cgats {
      * Colours with their reflectances as factors, every 10 nm, and their Lab for daylight, 10°: a table for each range of bands,
      * and one with Lab alone for those that nobody has measured.
      */
-    static String write(List<Sample> samples) {
+    public static String write(List<Sample> samples) {
         StringBuilder out = new StringBuilder("CGATS.17\nORIGINATOR \"Lumko\"\nILLUMINANT \"D65\"\nOBSERVER \"10\"\n");
         if (samples.isEmpty()) {
             table(List.of(), Spectrum.START, 0, out);

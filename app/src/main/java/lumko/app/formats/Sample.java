@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.util.Optional;
 import lumko.app.catalogue.Colour;
@@ -37,7 +37,7 @@ public record Sample(
         this(name, code, "", "", spectrum, lab, Optional.empty());
     }
 
-    static Sample of(Colour colour) {
+    public static Sample of(Colour colour) {
         return new Sample(
                 colour.name(),
                 colour.code(),

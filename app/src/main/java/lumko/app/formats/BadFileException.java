@@ -1,11 +1,11 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 /** A file that cannot be taken, and where. */
 public final class BadFileException extends RuntimeException {
     private final int line;
 
     /** @param line from 1; 0 where it cannot be told */
-    BadFileException(int line, String sentence) {
+    public BadFileException(int line, String sentence) {
         super((line > 0 ? "Line " + line + ": " : "") + (line > 0 ? sentence : upper(sentence)) + ".");
         this.line = line;
     }

@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.util.regex.Pattern;
 import lumko.app.catalogue.Paints;

@@ -1,4 +1,4 @@
-package lumko.app.exchange;
+package lumko.app.formats;
 
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
