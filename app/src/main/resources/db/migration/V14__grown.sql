@@ -85,3 +85,12 @@ alter table event add constraint event_kind_check check (kind in (
 
 -- A password that somebody else has given is good for one thing: to choose one's own.
 alter table person add password_once boolean not null default false;
+
+-- Flats have numbers or names as people give them: 7, 2B, garden. They stand in the order people count in: 2, 2B, 10, garden.
+create collation as_counted (provider = icu, locale = 'en-u-kn-true');
+alter table flat
+    drop constraint flat_number_check,
+    drop constraint flat_house_id_number_key,
+    alter number type text collate as_counted using number::text;
+alter table flat add check (length(number) between 1 and 12 and number = btrim(number));
+create unique index flat_by_number on flat (house_id, lower(number));

@@ -136,7 +136,7 @@ public abstract class ApplicationTest {
         return asLead(() -> houses.flat(houses.facades().stream()
                 .filter(facade -> facade.house().name().equals(house))
                 .flatMap(facade -> facade.windows().stream())
-                .filter(window -> window.number() == number)
+                .filter(window -> window.number().equals(String.valueOf(number)))
                 .findFirst()
                 .orElseThrow()
                 .flatId()));
@@ -155,7 +155,7 @@ public abstract class ApplicationTest {
                     .orElseThrow()
                     .id();
             int number = NEXT_NUMBER.incrementAndGet();
-            UUID flatId = recording.addFlat(houseId, number, 8 + number % 50, 8 + number / 50 % 50);
+            UUID flatId = recording.addFlat(houseId, String.valueOf(number), 8 + number % 50, 8 + number / 50 % 50);
             recording.addRoom(
                     flatId,
                     NewRoom.bare(

@@ -12,12 +12,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Access {
-    private final PersonHouseRepository houses;
-
-    Access(PersonHouseRepository houses) {
-        this.houses = houses;
-    }
-
     /** Who is signed in on this thread. */
     public Member member() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
@@ -29,9 +23,7 @@ public class Access {
 
     /** The records of a house (marks, paint, coats, sheets): the lead, and the painters who look after it. */
     public boolean mayChangeRecordsOf(UUID houseId) {
-        Member member = member();
-        return member.isLead()
-                || (member.role() == Role.PAINTER && houses.existsByPersonIdAndHouseId(member.personId(), houseId));
+        return member().mayChangeRecordsOf(houseId);
     }
 
     /** @throws NotAllowedException if the signed-in person may not change the records of the house */

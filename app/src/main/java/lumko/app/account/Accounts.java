@@ -8,6 +8,7 @@ import java.sql.SQLException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import lumko.app.platform.NotFoundException;
@@ -32,7 +33,7 @@ public class Accounts {
 
     private static final String MEMBER = """
             select p.id, p.organisation_id, o.name as organisation, p.login, p.name, p.password_hash, p.role, o.units, o.zone, p.active,
-              p.password_once
+              p.password_once, array(select h.house_id from person_house h where h.person_id = p.id) as houses
             from person p join organisation o on o.id = p.organisation_id
             """;
 
@@ -59,6 +60,7 @@ public class Accounts {
                             UnitSystem.valueOf(row.getString("units")),
                             row.getString("zone"),
                             row.getBoolean("active"),
+                            Set.of((UUID[]) row.getArray("houses").getArray()),
                             stamp(hash)),
                     hash,
                     row.getBoolean("password_once"));
@@ -120,7 +122,17 @@ public class Accounts {
     public Member found(
             String organisation, UnitSystem units, String zone, String name, String login, String password) {
         Member lead = new Member(
-                UUID.randomUUID(), UUID.randomUUID(), organisation, login, name, Role.LEAD, units, zone, true, "");
+                UUID.randomUUID(),
+                UUID.randomUUID(),
+                organisation,
+                login,
+                name,
+                Role.LEAD,
+                units,
+                zone,
+                true,
+                Set.of(),
+                "");
         found(lead, passwords.encode(password));
         return member(login);
     }

@@ -2,6 +2,7 @@ package lumko.app.account;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import lumko.app.platform.BelongsToOrganisation;
 import lumko.app.platform.UnitSystem;
@@ -13,6 +14,7 @@ import org.springframework.security.core.userdetails.UserDetails;
  * A person signed in for an organisation. It lies in the session, so it holds nothing secret; what it says is asked anew of
  * the database on each request.
  *
+ * @param houses the houses a painter looks after
  * @param stamp changes with the password, without telling it
  */
 public record Member(
@@ -25,11 +27,17 @@ public record Member(
         UnitSystem units,
         String zone,
         boolean active,
+        Set<UUID> houses,
         String stamp)
         implements UserDetails, BelongsToOrganisation {
 
     public boolean isLead() {
         return role == Role.LEAD;
+    }
+
+    /** Whether they may change the records of a house. */
+    boolean mayChangeRecordsOf(UUID houseId) {
+        return isLead() || (role == Role.PAINTER && houses.contains(houseId));
     }
 
     public boolean isOffice() {

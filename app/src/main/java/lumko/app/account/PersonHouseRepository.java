@@ -5,7 +5,6 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PersonHouseRepository extends JpaRepository<PersonHouseRow, UUID> {
-    boolean existsByPersonIdAndHouseId(UUID personId, UUID houseId);
 
     List<PersonHouseRow> findByPersonId(UUID personId);
 }

@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lumko.app.platform.Plain;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.NearestColours;
@@ -160,15 +161,9 @@ public final class PaintBook {
     /** Products that have all words in maker, line or name. */
     public List<Product> productsLike(String typed, int most) {
         return productsByName.stream()
-                .filter(product -> hasWords(product.fullName() + " " + product.line(), typed))
+                .filter(product -> Plain.holds(typed, product.fullName() + " " + product.line()))
                 .limit(most)
                 .toList();
-    }
-
-    /** Whether a text has all the words somebody typed; nothing typed is in every text. */
-    public static boolean hasWords(String text, String typed) {
-        String all = text.toLowerCase(Locale.ROOT);
-        return Stream.of(typed.strip().toLowerCase(Locale.ROOT).split("\\s+")).allMatch(all::contains);
     }
 
     /** The colours that lie no farther from one than so much, by CIEDE2000 in daylight. */

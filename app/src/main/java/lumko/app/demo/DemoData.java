@@ -90,6 +90,7 @@ class DemoData implements ApplicationRunner {
                 UnitSystem.METRIC,
                 "Europe/London",
                 true,
+                Set.of(),
                 "");
         as(lead, () -> {
             accounts.found(lead);

@@ -54,7 +54,7 @@ class DemoFlats {
         List<UUID> flats = new ArrayList<>();
         for (int floor = 0; floor < perFloor.length; floor++) {
             for (int bay = 0; bay < perFloor[floor]; bay++) {
-                flats.add(recording.addFlat(house, flats.size() + 1, floor, bay));
+                flats.add(recording.addFlat(house, String.valueOf(flats.size() + 1), floor, bay));
             }
         }
         return flats;

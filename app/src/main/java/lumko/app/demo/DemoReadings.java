@@ -48,12 +48,12 @@ class DemoReadings {
     }
 
     void enter(LocalDate today) {
-        Flat seventh = flat("Ropewalk Court", 7);
+        Flat seventh = flat("Ropewalk Court", "7");
         Surface bedroom = seventh.walls().findFirst().orElseThrow();
         Coat coat = bedroom.topCoat().orElseThrow();
         read(seventh, bedroom, coat.colour().orElseThrow(), Age.since(coat.appliedOn(), today));
 
-        Flat cottage = flat("Tern Terrace", 3);
+        Flat cottage = flat("Tern Terrace", "3");
         Surface living = cottage.walls().findFirst().orElseThrow();
         read(
                 cottage,
@@ -61,16 +61,16 @@ class DemoReadings {
                 colour("Brick Blush"),
                 Age.since(living.topCoat().orElseThrow().appliedOn(), today));
 
-        Flat unknown = flat("Brickfield House", 19);
+        Flat unknown = flat("Brickfield House", "19");
         read(unknown, unknown.walls().findFirst().orElseThrow(), colour("Reed Bank"), Age.UNKNOWN);
         missed();
     }
 
-    private Flat flat(String house, int number) {
+    private Flat flat(String house, String number) {
         return houses.facades().stream()
                 .filter(facade -> facade.house().name().equals(house))
                 .flatMap(facade -> facade.windows().stream())
-                .filter(window -> window.number() == number)
+                .filter(window -> window.number().equals(number))
                 .map(window -> houses.flat(window.flatId()))
                 .findFirst()
                 .orElseThrow();

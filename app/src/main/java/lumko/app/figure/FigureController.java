@@ -4,11 +4,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.core.figure.Figure;
 import lumko.core.figure.FigureGroup;
 import lumko.core.quantity.Limits;
@@ -33,20 +36,54 @@ class FigureController {
         this.speaker = speaker;
     }
 
+    /**
+     * One group of figures, or all that have the words typed.
+     *
+     * @param set the figure whose form is open, without scripts
+     */
     @GetMapping("/figures")
-    String all(Model model) {
-        return show(model, Form.empty(speaker.words()), null);
+    String all(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String group,
+            @RequestParam(defaultValue = "") String set,
+            Model model) {
+        Optional<Figure> asked = set.isEmpty() ? Optional.empty() : Optional.of(figure(set));
+        FigureGroup shown = Plain.oneOf(FigureGroup.values(), group)
+                .or(() -> asked.map(Figure::group))
+                .orElse(FigureGroup.values()[0]);
+        return show(model, q, shown, Form.empty(speaker.words()), asked.orElse(null));
     }
 
-    private String show(Model model, Form form, @Nullable Figure asked) {
+    private String show(Model model, String typed, FigureGroup group, Form form, @Nullable Figure asked) {
+        Words words = speaker.words();
         Map<FigureGroup, List<Figures.Entry>> groups = figures.all().stream()
+                .filter(entry -> typed.isBlank()
+                        ? entry.figure().group() == group
+                        : Plain.holds(
+                                typed,
+                                words.say("figure." + entry.figure().name()),
+                                words.name(entry.figure().unit()),
+                                words.name(entry.figure().group())))
                 .collect(Collectors.groupingBy(
                         entry -> entry.figure().group(), LinkedHashMap::new, Collectors.toList()));
         model.addAttribute("groups", groups);
+        model.addAttribute("all", FigureGroup.values());
+        model.addAttribute("shown", typed.isBlank() ? group : null);
+        model.addAttribute("q", typed);
         model.addAttribute("form", form);
         model.addAttribute("asked", asked);
         model.addAttribute("maySet", access.member().isLead());
         return "figures";
+    }
+
+    /** The form of one figure, in its place on the page. */
+    @GetMapping("/figures/{name}")
+    String one(@PathVariable String name, Model model) {
+        access.requireLead();
+        Figure figure = figure(name);
+        model.addAttribute("form", Form.empty(speaker.words()));
+        model.addAttribute("e", figures.entry(figure));
+        return "figures :: set";
     }
 
     @PostMapping("/figures/{name}")
@@ -60,7 +97,7 @@ class FigureController {
         Form form = new Form(typed, speaker.words());
         if (form.yes("reset")) {
             figures.reset(figure);
-            return "redirect:/figures#" + figure.name();
+            return at(figure);
         }
         double amount = form.number(
                 "amount",
@@ -72,18 +109,17 @@ class FigureController {
         String why = form.text("why", 200);
         if (form.hasErrors()) {
             response.setStatus(422);
-            return show(model, form, figure);
+            return show(model, "", figure.group(), form, figure);
         }
         figures.set(figure, amount, why);
-        return "redirect:/figures#" + figure.name();
+        return at(figure);
+    }
+
+    private static String at(Figure figure) {
+        return "redirect:/figures?group=" + figure.group() + "#" + figure.name();
     }
 
     private static Figure figure(String name) {
-        for (Figure figure : Figure.values()) {
-            if (figure.name().equals(name)) {
-                return figure;
-            }
-        }
-        throw new NotFoundException();
+        return Plain.oneOf(Figure.values(), name).orElseThrow(NotFoundException::new);
     }
 }

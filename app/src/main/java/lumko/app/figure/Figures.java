@@ -48,6 +48,12 @@ public class Figures {
     }
 
     @Transactional(readOnly = true)
+    public Entry entry(Figure figure) {
+        return all().get(figure.ordinal());
+    }
+
+    /** Every figure, in the order in which they stand. */
+    @Transactional(readOnly = true)
     public List<Entry> all() {
         Map<Figure, OwnFigureRow> rows =
                 own.findAll().stream().collect(Collectors.toMap(row -> row.figure, row -> row));

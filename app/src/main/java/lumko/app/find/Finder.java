@@ -3,8 +3,10 @@ package lumko.app.find;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -15,6 +17,7 @@ import lumko.app.catalogue.Paints;
 import lumko.app.house.House;
 import lumko.app.house.Houses;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
@@ -74,7 +77,7 @@ class Finder {
                 .forEach(product -> hits.add(
                         new Hit("find.product", product.fullName(), product.line(), "/products/" + product.id(), "")));
         for (People.Colleague colleague : people.all()) {
-            if (holds(wanted, colleague.name(), colleague.login())) {
+            if (Plain.holds(typed, colleague.name(), colleague.login())) {
                 hits.add(new Hit("find.person", colleague.name(), colleague.login(), "/people", ""));
             }
         }
@@ -98,37 +101,39 @@ class Finder {
                 tin.colour().screen().hex());
     }
 
-    /** By house and number in any order, with the words people put before a number left out: “flat 7”, “7 Ropewalk”. */
+    /**
+     * By house and number in any order, with the words people put before a number left out: “flat 7”, “7 Ropewalk”, “ropewalk
+     * garden”. What a house's name does not say is the number of a flat.
+     */
     private List<Hit> flats(List<String> wanted) {
-        List<String> numbers =
-                wanted.stream().filter(word -> word.matches("\\d{1,4}")).toList();
-        List<String> names = wanted.stream()
-                .filter(word -> !numbers.contains(word) && !beforeNumber().contains(word))
-                .toList();
-        if (numbers.isEmpty() && names.isEmpty()) {
-            return List.of();
+        List<String> words =
+                wanted.stream().filter(word -> !beforeNumber().contains(word)).toList();
+        Map<String, List<House>> byNumber = new LinkedHashMap<>();
+        for (House house : houses.all()) {
+            List<String> rest = words.stream()
+                    .filter(word -> !Plain.holds(word, house.name()))
+                    .toList();
+            if (rest.size() <= 1) {
+                byNumber.computeIfAbsent(String.join("", rest), number -> new ArrayList<>())
+                        .add(house);
+            }
         }
-        List<House> named = houses.all().stream()
-                .filter(house -> holds(names, house.name()))
-                .toList();
-        if (named.isEmpty() || numbers.size() > 1) {
-            return List.of();
-        }
-        return houses.doorsOf(named.stream().map(House::id).toList()).stream()
-                .filter(door -> numbers.isEmpty() || numbers.contains(String.valueOf(door.number())))
-                .sorted(Comparator.comparing(door -> named.indexOf(door.house())))
+        // the one flat that was meant before the many of a house
+        return byNumber.entrySet().stream()
+                .sorted(Comparator.comparing(entry -> entry.getKey().isEmpty()))
+                .flatMap(entry -> doors(entry.getKey(), entry.getValue()).stream())
                 .limit(MOST)
                 .map(door -> new Hit("find.flat", door.name(), "", "/flats/" + door.flatId(), ""))
                 .toList();
     }
 
-    private Set<String> beforeNumber() {
-        return Set.of(speaker.words().say("find.beforeNumber").split(" "));
+    private List<Houses.Door> doors(String number, List<House> of) {
+        List<UUID> ids = of.stream().map(House::id).toList();
+        return number.isEmpty() ? houses.doorsOf(ids) : houses.doorsNumbered(number, ids);
     }
 
-    private static boolean holds(List<String> wanted, String... texts) {
-        String all = String.join(" ", texts).toLowerCase(Locale.ROOT);
-        return wanted.stream().allMatch(all::contains);
+    private Set<String> beforeNumber() {
+        return Set.of(speaker.words().say("find.beforeNumber").split(" "));
     }
 
     /** The colours of the record nearest to one, by CIEDE2000 in daylight. */

@@ -45,7 +45,7 @@ record FrontView(
     /** A flat's window, filled with its wall colour or the hatch of what nobody knows. */
     record WindowDrawing(
             UUID flatId,
-            int number,
+            String number,
             double x,
             double y,
             double size,
@@ -53,6 +53,13 @@ record FrontView(
             FlatState state,
             boolean late,
             String title) {
+        private static final int LONGEST_LABEL = 4;
+
+        /** Its number as far as there is room for it. */
+        public String label() {
+            return number.length() <= LONGEST_LABEL ? number : number.substring(0, LONGEST_LABEL - 1) + "…";
+        }
+
         /** The shape that tells its state. */
         public String symbol() {
             return "#s-" + state.name();

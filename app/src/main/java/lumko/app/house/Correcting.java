@@ -92,18 +92,20 @@ public class Correcting {
      *
      * @throws NotNowException if another flat of the house has the number or the window
      */
-    public void changeFlat(UUID flatId, int number, int floor, int bay) {
+    public void changeFlat(UUID flatId, String number, int floor, int bay) {
         access.requireLead();
         FlatRow row = flats.findById(flatId).orElseThrow(NotFoundException::new);
         House house = houses.house(row.houseId);
         boolean isTaken = flats.findByHouseId(row.houseId).stream()
                 .filter(other -> !other.id().equals(flatId))
-                .anyMatch(other -> other.number == number || (other.floor == floor && other.bay == bay));
+                .anyMatch(other -> other.number.equalsIgnoreCase(number) || (other.floor == floor && other.bay == bay));
         if (isTaken) {
             throw new NotNowException("denied.flatTaken", number, house.name());
         }
-        String before = speaker.words().say("correct.flat", row.number, row.floor, row.bay);
-        String after = speaker.words().say("correct.flat", number, floor, bay);
+        String before =
+                speaker.words().say("correct.flat", row.number, speaker.words().floor(row.floor), row.bay + 1);
+        String after =
+                speaker.words().say("correct.flat", number, speaker.words().floor(floor), bay + 1);
         if (!before.equals(after)) {
             row.number = number;
             row.floor = floor;

@@ -38,6 +38,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class CorrectingController {
     private static final double METRES_PER_FOOT = 0.3048;
     private static final Limits FLOORS = new Limits("floors", 1, 60, "");
+    private static final Limits FIRST = new Limits("number", 1, 9999, "");
     private static final Limits ON_EACH = new Limits("flats on each", 1, 60, "");
 
     private final Houses houses;
@@ -131,13 +132,13 @@ class CorrectingController {
             HttpServletResponse response) {
         access.requireLead();
         Form form = form(typed);
-        int lowest = form.whole("lowest", RecordFields.WINDOW);
+        int lowest = fields.floor(form, "lowest");
         int floors = form.whole("floors", FLOORS);
         int onEach = form.whole("onEach", ON_EACH);
         SetUp.Numbering numbering = form.one("numbering", SetUp.Numbering.class);
-        int first = form.whole("first", RecordFields.FLAT_NUMBER);
-        if (!form.hasErrors() && lowest + floors > RecordFields.WINDOW.high() + 1) {
-            form.refuse("floors", speaker.words().say("refused.tooHigh", RecordFields.WINDOW.high()));
+        int first = form.whole("first", FIRST);
+        if (!form.hasErrors() && lowest + floors > RecordFields.HIGHEST_FLOOR + 1) {
+            form.refuse("floors", speaker.words().say("refused.tooHigh", RecordFields.HIGHEST_FLOOR));
         }
         if (form.hasErrors()) {
             return refusedHouse(houseId, model, form, response);
@@ -181,9 +182,9 @@ class CorrectingController {
             HttpServletResponse response) {
         access.requireLead();
         Form form = form(typed);
-        int number = form.whole("flatNumber", RecordFields.FLAT_NUMBER);
-        int floor = form.whole("floor", RecordFields.WINDOW);
-        int bay = form.whole("bay", RecordFields.WINDOW);
+        String number = form.text("flatNumber", RecordFields.LONGEST_NUMBER);
+        int floor = fields.floor(form, "floor");
+        int bay = fields.bay(form);
         if (form.hasErrors()) {
             return refusedFlat(flatId, model, form, response);
         }
@@ -225,12 +226,12 @@ class CorrectingController {
             Model model,
             HttpServletResponse response) {
         Form form = form(typed);
-        int number = form.whole("likeNumber", RecordFields.FLAT_NUMBER);
+        String number = form.text("likeNumber", RecordFields.LONGEST_NUMBER);
         boolean mirrored = form.yes("mirrored");
         boolean withCoats = form.yes("withCoats");
         House house = houses.flat(flatId).house();
-        Optional<Houses.Door> like = houses.doorsOf(List.of(house.id())).stream()
-                .filter(door -> door.number() == number && !door.flatId().equals(flatId))
+        Optional<Houses.Door> like = houses.doorsNumbered(number, List.of(house.id())).stream()
+                .filter(door -> !door.flatId().equals(flatId))
                 .findFirst();
         if (!form.hasErrors() && like.isEmpty()) {
             form.refuse("likeNumber", speaker.words().say("refused.noFlat", number, house.name()));

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import lumko.app.platform.Words;
 
 /** A flat with its rooms and all that is recorded of their surfaces. */
-public record Flat(UUID id, House house, int number, Optional<Turnover> turnover, List<Room> rooms) {
+public record Flat(UUID id, House house, String number, Optional<Turnover> turnover, List<Room> rooms) {
     public Stream<Surface> surfaces() {
         return rooms.stream().flatMap(room -> room.surfaces().stream());
     }

@@ -2,14 +2,37 @@ package lumko.app.house;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface FlatRepository extends JpaRepository<FlatRow, UUID> {
+    /** A flat with its house and the turnover that is open, if one is. */
+    record Let(FlatRow flat, HouseRow house, @Nullable TurnoverRow turnover) {}
+
+    @Query("""
+            select new lumko.app.house.FlatRepository$Let(f, h, t)
+            from FlatRow f join HouseRow h on h.id = f.houseId
+              left join TurnoverRow t on t.flatId = f.id and t.endedOn is null
+            where f.id = :id""")
+    Optional<Let> let(UUID id);
+
+    @Query("""
+            select new lumko.app.house.FlatRepository$Let(f, h, t)
+            from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
+              join HouseRow h on h.id = f.houseId
+              left join TurnoverRow t on t.flatId = f.id and t.endedOn is null
+            where s.id = :surfaceId""")
+    Optional<Let> letOf(UUID surfaceId);
+
     List<FlatRow> findByHouseId(UUID houseId);
 
     List<FlatRow> findByHouseIdInOrderByNumber(Collection<UUID> houseIds);
+
+    @Query("select f from FlatRow f where lower(f.number) = :number and f.houseId in :houseIds order by f.number")
+    List<FlatRow> numbered(String number, Collection<UUID> houseIds);
 
     @Query("select new lumko.app.house.FlatRepository$Count(f.houseId, count(*)) from FlatRow f group by f.houseId")
     List<Count> counts();

@@ -9,13 +9,13 @@ import lumko.app.platform.EditableRow;
 @Table(name = "flat")
 class FlatRow extends EditableRow {
     UUID houseId = new UUID(0, 0);
-    int number;
+    String number = "";
     int floor;
     int bay;
 
     protected FlatRow() {}
 
-    FlatRow(UUID id, UUID houseId, int number, int floor, int bay) {
+    FlatRow(UUID id, UUID houseId, String number, int floor, int bay) {
         super(id);
         this.houseId = houseId;
         this.number = number;

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -86,7 +87,7 @@ public class Houses {
     }
 
     /** A flat as it stands in the façade: without its rooms. */
-    public record Window(UUID flatId, int number, int floor, int bay, Optional<UUID> wallColour) {}
+    public record Window(UUID flatId, String number, int floor, int bay, Optional<UUID> wallColour) {}
 
     /** A house with its windows. */
     public record Facade(House house, List<Window> windows) {}
@@ -273,8 +274,11 @@ public class Houses {
     /** @throws NotFoundException if there is none, or not in this organisation */
     @Transactional(readOnly = true)
     public Flat flat(UUID id) {
-        FlatRow flat = flats.findById(id).orElseThrow(NotFoundException::new);
-        House house = house(flat.houseId);
+        return flat(flats.let(id).orElseThrow(NotFoundException::new));
+    }
+
+    private Flat flat(FlatRepository.Let let) {
+        UUID id = let.flat().id();
         List<RoomRow> roomRows = rooms.findByFlatIdOrderByPosition(id);
         List<SurfaceRow> surfaceRows = surfaces.findByFlat(id);
         Map<UUID, List<WallFeatureRow>> featuresOf =
@@ -291,16 +295,16 @@ public class Houses {
         Map<UUID, List<SurfaceRow>> surfacesOf = surfaceRows.stream().collect(Collectors.groupingBy(row -> row.roomId));
         return new Flat(
                 id,
-                house,
-                flat.number,
-                turnovers.findByFlatIdAndEndedOnIsNull(id).map(TurnoverRow::turnover),
+                let.house().house(),
+                let.flat().number,
+                Optional.ofNullable(let.turnover()).map(TurnoverRow::turnover),
                 roomRows.stream()
                         .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), featuresOf, coatsOf))
                         .toList());
     }
 
     /** The name of a flat's door: its house and its number. */
-    public record Door(UUID flatId, House house, int number) {
+    public record Door(UUID flatId, House house, String number) {
         public String name() {
             return house.name() + " " + number;
         }
@@ -320,6 +324,12 @@ public class Houses {
     @Transactional(readOnly = true)
     public List<Door> doorsOf(Collection<UUID> houseIds) {
         return doors(flats.findByHouseIdInOrderByNumber(houseIds));
+    }
+
+    /** The doors with a number in some houses. */
+    @Transactional(readOnly = true)
+    public List<Door> doorsNumbered(String number, Collection<UUID> houseIds) {
+        return doors(flats.numbered(number.toLowerCase(Locale.ROOT), houseIds));
     }
 
     private List<Door> doors(List<FlatRow> rows) {
@@ -365,7 +375,7 @@ public class Houses {
     /** The flat that a surface is in. */
     @Transactional(readOnly = true)
     public Flat flatOfSurface(UUID surfaceId) {
-        return flat(flatIdOf(surfaceId));
+        return flat(flats.letOf(surfaceId).orElseThrow(NotFoundException::new));
     }
 
     /** @throws NotFoundException if there is no such surface, or not in this organisation */
@@ -512,8 +522,8 @@ public class Houses {
 
     /** Whether a house has a flat with that number, or one behind that window. */
     @Transactional(readOnly = true)
-    public boolean isTaken(UUID houseId, int number, int floor, int bay) {
+    public boolean isTaken(UUID houseId, String number, int floor, int bay) {
         return flats.findByHouseId(houseId).stream()
-                .anyMatch(flat -> flat.number == number || (flat.floor == floor && flat.bay == bay));
+                .anyMatch(flat -> flat.number.equalsIgnoreCase(number) || (flat.floor == floor && flat.bay == bay));
     }
 }

@@ -11,7 +11,7 @@ public record PaintedSurface(
         SurfaceKind kind,
         RoomKind room,
         String house,
-        int number,
+        String number,
         Optional<UUID> productId,
         Optional<UUID> colourId,
         Optional<UUID> tinId,

@@ -131,9 +131,9 @@ class RecordController {
         access.requireLead();
         House house = houses.house(houseId);
         Form form = new Form(typed, speaker.words());
-        int number = form.whole("flatNumber", RecordFields.FLAT_NUMBER);
-        int floor = form.whole("floor", RecordFields.WINDOW);
-        int bay = form.whole("bay", RecordFields.WINDOW);
+        String number = form.text("flatNumber", RecordFields.LONGEST_NUMBER);
+        int floor = recordFields.floor(form, "floor");
+        int bay = recordFields.bay(form);
         if (!form.hasErrors() && houses.isTaken(houseId, number, floor, bay)) {
             form.refuse("flatNumber", speaker.words().say("refused.flatTaken", house.name()));
         }

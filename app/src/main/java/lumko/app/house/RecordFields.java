@@ -23,8 +23,12 @@ import org.springframework.stereotype.Component;
 @Component
 class RecordFields {
     static final Limits YEAR = new Limits("year", 1500, 2100, "");
-    static final Limits FLAT_NUMBER = new Limits("number", 1, 9999, "");
-    static final Limits WINDOW = new Limits("window", 0, 60, "");
+    /** As many letters as a flat's number or name has at most. */
+    static final int LONGEST_NUMBER = 12;
+
+    static final int HIGHEST_FLOOR = 60;
+    private static final Limits WINDOW = new Limits("window", 1, 61, "");
+
     static final Limits PLACE = new Limits("place", 0, Wall.WIDTH.high(), "mm");
     static final Limits SIZE = new Limits("size", 1, Wall.WIDTH.high(), "mm");
 
@@ -44,6 +48,17 @@ class RecordFields {
                 form.whole("builtYear", YEAR),
                 form.one("roof", Roof.class),
                 form.yes("texturedCoating"));
+    }
+
+    /** A floor as people count them there. @return 0 for the ground floor */
+    int floor(Form form, String field) {
+        int ground = speaker.words().floor(0);
+        return form.whole(field, new Limits("floor", ground, HIGHEST_FLOOR + ground, "")) - ground;
+    }
+
+    /** Which window from the left. @return 0 for the first */
+    int bay(Form form) {
+        return form.whole("bay", WINDOW) - 1;
     }
 
     /** A room by its walls one after the other, or by length and width; empty, with a sentence at its field, where it is neither. */

@@ -77,7 +77,7 @@ public class Recording {
         return houseRows.save(row).id();
     }
 
-    public UUID addFlat(UUID houseId, int number, int floor, int bay) {
+    public UUID addFlat(UUID houseId, String number, int floor, int bay) {
         access.requireLead();
         houses.house(houseId);
         return flats.save(new FlatRow(UUID.randomUUID(), houseId, number, floor, bay))

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class SetUp {
+    private static final int LETTERS = 26;
+
     private final FlatRepository flats;
     private final RoomRepository rooms;
     private final SurfaceRepository surfaces;
@@ -66,8 +69,10 @@ public class SetUp {
     public enum Numbering {
         /** 1, 2, 3 … up the house. */
         RUNNING,
-        /** 101, 102 … on the first floor, 201 … on the second; 1, 2 … on the ground floor. */
-        BY_FLOOR
+        /** 101, 102 … on floor 1, 201 … on floor 2; 1, 2 … on a ground floor that is none of them. */
+        BY_FLOOR,
+        /** 1A, 1B … on floor 1, 2A … on floor 2; GA, GB … on a ground floor that is none of them. */
+        BY_LETTER
     }
 
     /**
@@ -81,15 +86,18 @@ public class SetUp {
         access.requireLead();
         House house = houses.house(houseId);
         List<FlatRow> there = flats.findByHouseId(houseId);
-        Set<Integer> numbers = there.stream().map(flat -> flat.number).collect(Collectors.toSet());
+        Set<String> numbers =
+                there.stream().map(flat -> flat.number.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
         Set<List<Integer>> windows = there.stream()
                 .map(flat -> List.of(flat.floor, flat.bay))
                 .collect(Collectors.toCollection(HashSet::new));
         List<FlatRow> added = new ArrayList<>();
         for (int floor = lowest; floor < lowest + floors; floor++) {
             for (int bay = 0; bay < onEach; bay++) {
-                int number = numbering == Numbering.RUNNING ? first + added.size() : floor * 100 + bay + 1;
-                if (!numbers.add(number) || !windows.add(List.of(floor, bay))) {
+                String number = numbering == Numbering.RUNNING
+                        ? String.valueOf(first + added.size())
+                        : numbered(numbering, speaker.words().floor(floor), bay);
+                if (!numbers.add(number.toLowerCase(Locale.ROOT)) || !windows.add(List.of(floor, bay))) {
                     throw new NotNowException("denied.flatTaken", number, house.name());
                 }
                 added.add(new FlatRow(UUID.randomUUID(), houseId, number, floor, bay));
@@ -97,6 +105,14 @@ public class SetUp {
         }
         flats.saveAll(added);
         return added.size();
+    }
+
+    private static String numbered(Numbering numbering, int floor, int bay) {
+        if (numbering == Numbering.BY_FLOOR) {
+            return String.valueOf(floor * 100 + bay + 1);
+        }
+        String letter = bay < LETTERS ? String.valueOf((char) ('A' + bay)) : "A" + (char) ('A' + bay - LETTERS);
+        return (floor == 0 ? "G" : String.valueOf(floor)) + letter;
     }
 
     /** The flats of a house that have no room yet, by number. */

@@ -76,7 +76,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
 
         String getHouse();
 
-        int getNumber();
+        String getNumber();
 
         @Nullable
         UUID getProductId();

@@ -229,7 +229,7 @@ record PlanDrawing(
         return new Column(
                 row.flatId,
                 door.house().name(),
-                String.valueOf(door.number()),
+                door.number(),
                 due.map(moment -> words.day(speech.day(moment))).orElse(""),
                 x,
                 width,

@@ -252,13 +252,10 @@ public final class Form {
 
     /** One of the cases of a closed set, by its name. */
     public <E extends Enum<E>> E one(String field, Class<E> of) {
-        for (E each : of.getEnumConstants()) {
-            if (each.name().equals(typed(field))) {
-                return each;
-            }
-        }
-        refuse(field, words.say("refused.choice", label(field), Plain.quoted(typed(field))));
-        return of.getEnumConstants()[0];
+        return Plain.oneOf(of.getEnumConstants(), typed(field)).orElseGet(() -> {
+            refuse(field, words.say("refused.choice", label(field), Plain.quoted(typed(field))));
+            return of.getEnumConstants()[0];
+        });
     }
 
     /**

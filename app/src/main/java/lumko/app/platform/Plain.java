@@ -1,10 +1,12 @@
 package lumko.app.platform;
 
 import java.text.Normalizer;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * The one place that decides what a text, a number, an id may be that somebody typed or a device sent. Numbers are digits with
@@ -83,5 +85,16 @@ public final class Plain {
                 .map(point -> isSeen(point) ? point : '\uFFFD')
                 .forEach(quoted::appendCodePoint);
         return typed.codePointCount(0, typed.length()) > QUOTED ? quoted + "…" : quoted.toString();
+    }
+
+    /** Whether all the words that were typed occur somewhere in some texts, in whatever order and case. */
+    public static boolean holds(String typed, String... texts) {
+        String all = String.join(" ", texts).toLowerCase(Locale.ROOT);
+        return Stream.of(typed.strip().toLowerCase(Locale.ROOT).split("\\s+")).allMatch(all::contains);
+    }
+
+    /** The one of some choices that has a name. */
+    public static <E extends Enum<E>> Optional<E> oneOf(E[] choices, String name) {
+        return Stream.of(choices).filter(each -> each.name().equals(name)).findFirst();
     }
 }

@@ -46,6 +46,11 @@ public final class Words {
         return units;
     }
 
+    /** A floor as people count them there. @param floor 0 for the one at the ground */
+    public int floor(int floor) {
+        return units() == UnitSystem.US ? floor + 1 : floor;
+    }
+
     public ZoneId zone() {
         return zone;
     }

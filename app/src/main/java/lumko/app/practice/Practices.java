@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.platform.ReadOnce;
 import lumko.core.practice.Practice;
@@ -35,10 +36,14 @@ public class Practices {
     /** The practice of the house with what is done otherwise in one job. */
     @Transactional(readOnly = true)
     public Practice of(Optional<UUID> turnoverId) {
-        Practice practice = ofOrganisation();
-        return turnoverId
-                .map(id -> with(practice, choices.findByTurnoverId(id)))
-                .orElse(practice);
+        if (turnoverId.isEmpty()) {
+            return ofOrganisation();
+        }
+        Map<Boolean, List<PracticeChoiceRow>> ofHouse =
+                choices.findByTurnoverIdIsNullOrTurnoverId(turnoverId.get()).stream()
+                        .collect(Collectors.partitioningBy(row -> row.turnoverId == null));
+        return with(
+                with(Practice.STARTING, ofHouse.getOrDefault(true, List.of())), ofHouse.getOrDefault(false, List.of()));
     }
 
     /** Only what is done otherwise in one job. */

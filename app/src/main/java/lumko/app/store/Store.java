@@ -14,6 +14,7 @@ import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
 import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Service;
@@ -95,15 +96,13 @@ public class Store {
     public Shelf shelf(String typed, boolean emptyToo, int most) {
         List<Tin> found = (emptyToo ? all() : onShelf())
                 .stream()
-                        .filter(tin -> PaintBook.hasWords(
-                                String.join(
-                                        " ",
-                                        tin.label(),
-                                        tin.batch(),
-                                        tin.place(),
-                                        tin.colour().name(),
-                                        tin.product().fullName()),
-                                typed))
+                        .filter(tin -> Plain.holds(
+                                typed,
+                                tin.label(),
+                                tin.batch(),
+                                tin.place(),
+                                tin.colour().name(),
+                                tin.product().fullName()))
                         .toList();
         return new Shelf(found.stream().limit(most).toList(), Math.max(0, found.size() - most));
     }

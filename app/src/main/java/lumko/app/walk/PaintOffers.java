@@ -107,7 +107,7 @@ public class PaintOffers {
         Optional<Lab> lab = own.map(paint -> paint.colour().lab());
         List<Tin> tins = store.onShelf().stream()
                 .filter(tin -> surface.suits(tin.product().kind()))
-                .filter(tin -> PaintBook.hasWords(tin.label() + " " + words(tin.paint()), typed))
+                .filter(tin -> Plain.holds(typed, tin.label(), words(tin.paint())))
                 .sorted(Comparator.comparingDouble((Tin tin) -> apart(lab, tin.colour()))
                         .thenComparing(Tin::label))
                 .limit(MOST_TINS)
@@ -129,13 +129,13 @@ public class PaintOffers {
         for (Product product : book.productsByName()) {
             if (surface.suits(product.kind()) && !product.isDiscontinued()) {
                 String rest = Stream.of(typed.strip().split("\\s+"))
-                        .filter(word -> !PaintBook.hasWords(product.fullName(), word))
+                        .filter(word -> !Plain.holds(word, product.fullName()))
                         .collect(Collectors.joining(" "));
                 coloursWith
                         .computeIfAbsent(
                                 rest,
                                 words -> book.coloursByName().stream()
-                                        .filter(colour -> PaintBook.hasWords(words(colour), words))
+                                        .filter(colour -> Plain.holds(words, words(colour)))
                                         .sorted(nearest)
                                         .limit(MOST_TO_BUY)
                                         .toList())

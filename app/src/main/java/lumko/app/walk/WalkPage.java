@@ -176,6 +176,7 @@ class WalkPage {
     }
 
     /** What a change answers with: the surface as it then is, with what was refused of it. */
+    @Transactional(readOnly = true)
     String answer(UUID wallId, Form form, Model model) {
         if (form.hasErrors()) {
             response.setStatus(422);

@@ -125,7 +125,7 @@ class FirstRunTest {
                 .exchange();
         Cookie session = entered.getResponse().getCookies()[0];
         String flats = post(session, "/houses", Map.of("houseName", "Larch 4", "builtYear", "1962", "roof", "FLAT"));
-        String flat = post(session, flats + "/flats", Map.of("flatNumber", "1", "floor", "0", "bay", "0"));
+        String flat = post(session, flats + "/flats", Map.of("flatNumber", "1", "floor", "1", "bay", "1"));
         post(
                 session,
                 flat + "/rooms",

@@ -47,6 +47,9 @@ class FindTest extends ApplicationTest {
         assertThat(titles("7 Ropewalk")).first().isEqualTo("Ropewalk Court 7");
         assertThat(titles("flat 7 ropewalk court")).first().isEqualTo("Ropewalk Court 7");
         assertThat(titles("flat 7")).startsWith("Ropewalk Court 7", "Brickfield House 7");
+        asLead(() -> recording.addFlat(flat("Tern Terrace", 1).house().id(), "Garden", 9, 9));
+        assertThat(titles("garden tern")).containsExactly("Tern Terrace Garden");
+        assertThat(titles("garden")).contains("Tern Terrace Garden");
         assertThat(titles("saoirse")).containsExactly("Saoirse Lindqvist");
         assertThat(titles("no such thing")).isEmpty();
         assertThat(titles("   ")).isEmpty();

@@ -60,7 +60,7 @@ class SetUpTest extends ApplicationTest {
         assertThat(post(member("mirela"), path, floors(3, 4, "BY_FLOOR"))).hasStatus(302);
         assertThat(doors(house))
                 .extracting(Houses.Door::number)
-                .containsExactly(1, 2, 3, 4, 101, 102, 103, 104, 201, 202, 203, 204);
+                .containsExactly("1", "2", "3", "4", "101", "102", "103", "104", "201", "202", "203", "204");
         assertThat(post(member("mirela"), path, floors(1, 1, "RUNNING")))
                 .hasStatus(409)
                 .bodyText()
@@ -71,6 +71,52 @@ class SetUpTest extends ApplicationTest {
                 .contains("Floors must be 1–60");
         assertThat(doors(house)).hasSize(12);
         assertThat(post(stranger(), path, floors(1, 1, "RUNNING"))).hasStatus(404);
+    }
+
+    @Test
+    void flatsByFloorAndLetterOrByAName() {
+        UUID house = house();
+        assertThat(post(member("mirela"), "/houses/" + house + "/floors", floors(3, 2, "BY_LETTER")))
+                .hasStatus(302);
+        Map<String, String> garden = new LinkedHashMap<>(Map.of("flatNumber", "garden", "floor", "0", "bay", "3"));
+        assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
+                .hasStatus(302);
+        garden.put("flatNumber", "10");
+        garden.put("bay", "4");
+        assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
+                .hasStatus(302);
+        // as people count: 2 before 10, numbers before names
+        assertThat(doors(house))
+                .extracting(Houses.Door::number)
+                .containsExactly("1A", "1B", "2A", "2B", "10", "GA", "garden", "GB");
+        garden.put("flatNumber", "Garden");
+        garden.put("bay", "5");
+        assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
+                .hasStatus(422)
+                .bodyText()
+                .contains("has a flat with that number");
+        garden.put("flatNumber", "x".repeat(13));
+        assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
+                .hasStatus(422)
+                .bodyText()
+                .contains("can have 12 characters at most, had 13");
+    }
+
+    /** Where the floor at the ground is the first. */
+    @Test
+    void floorsAsPeopleCountThemThere() {
+        Member lead = stranger();
+        UUID house = as(lead, () -> recording.addHouse("Cinder Row " + UUID.randomUUID(), 1975, Roof.FLAT, false));
+        Map<String, String> floors = new LinkedHashMap<>(floors(2, 2, "BY_FLOOR"));
+        assertThat(post(lead, "/houses/" + house + "/floors", floors))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Lowest floor must be 1–61, was 0.");
+        floors.put("lowest", "1");
+        assertThat(post(lead, "/houses/" + house + "/floors", floors)).hasStatus(302);
+        assertThat(as(lead, () -> houses.doorsOf(List.of(house))))
+                .extracting(Houses.Door::number)
+                .containsExactly("101", "102", "201", "202");
     }
 
     /** A flat with a door 0.4 m from the left end of its first wall. */

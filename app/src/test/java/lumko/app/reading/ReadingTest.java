@@ -209,7 +209,7 @@ class ReadingTest extends ApplicationTest {
         UUID flatId = asLead(() -> houses.facades().stream()
                 .filter(facade -> facade.house().name().equals(house))
                 .flatMap(facade -> facade.windows().stream())
-                .filter(window -> window.number() == number)
+                .filter(window -> window.number().equals(String.valueOf(number)))
                 .findFirst()
                 .orElseThrow()
                 .flatId());

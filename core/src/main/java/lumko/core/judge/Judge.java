@@ -286,7 +286,10 @@ public final class Judge {
                 .orElse(best);
     }
 
-    /** The number of spots like those that are there, from which rolling wins; the more there are, the more it does. */
+    /**
+     * The number of spots like those that are there, from which rolling wins. It is looked for by doubling and halving: that the more
+     * there are, the more it wins, is held by {@code JudgeTest.TheTippingPoint} on cases of every kind.
+     */
     private OptionalInt rollsFrom(SurfaceCase surface, ShowOdds odds, Option best) {
         if (surface.places().isEmpty() || !best.action().isSpots()) {
             return OptionalInt.empty();
@@ -312,7 +315,7 @@ public final class Judge {
     }
 
     /** The same places again would read as a crowd: only cost and chance matter here. */
-    private boolean rollsWith(SurfaceCase surface, ShowOdds odds, int further) {
+    boolean rollsWith(SurfaceCase surface, ShowOdds odds, int further) {
         List<Place> more = new ArrayList<>(surface.places());
         for (int n = 0; n < further; n++) {
             Place like = surface.places().get(n % surface.places().size());

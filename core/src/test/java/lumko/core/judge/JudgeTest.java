@@ -24,6 +24,8 @@ import lumko.core.job.Action;
 import lumko.core.job.Cover;
 import lumko.core.job.Given;
 import lumko.core.job.GoesOn;
+import lumko.core.job.JobPlanner;
+import lumko.core.outcome.Learned;
 import lumko.core.quantity.Times;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
@@ -38,6 +40,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class JudgeTest {
     private final Judge judge = new Judge(Catalogue.starting());
@@ -563,6 +566,25 @@ class JudgeTest {
         void liesWhereThePainterWouldHaveIt(PaintBasis basis, double up, int least, int most) {
             int from = judge.judge(wall(basis, nails(1, up))).rollsFrom().get().orElseThrow();
             assertThat(from).isBetween(least, most);
+        }
+
+        /** What is found by doubling and halving is what counting one by one finds, and rolling never loses again. */
+        @ParameterizedTest
+        @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+        void isTheOnlyOne(long seed) {
+            Random random = new Random(seed);
+            SurfaceCase surface;
+            do {
+                surface = Cases.random(random);
+            } while (surface.places().size() > 5 || !verdict(surface).isSpots());
+            ShowOdds odds =
+                    new ShowOdds(surface, Catalogue.starting(), new JobPlanner(Catalogue.starting()), Learned.NOTHING);
+            OptionalInt from = judge.judge(surface).rollsFrom().get();
+            for (int further = 1; further <= 60; further++) {
+                assertThat(judge.rollsWith(surface, odds, further))
+                        .describedAs("%d further, from %s", further, from)
+                        .isEqualTo(from.isPresent() && surface.places().size() + further >= from.getAsInt());
+            }
         }
 
         @Test
