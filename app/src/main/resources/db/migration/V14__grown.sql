@@ -93,4 +93,11 @@ alter table flat
     drop constraint flat_house_id_number_key,
     alter number type text collate as_counted using number::text;
 alter table flat add check (length(number) between 1 and 12 and number = btrim(number));
-create unique index flat_by_number on flat (house_id, lower(number));
+
+-- What is no longer there is not looked at any more, and comes back as it was: houses given up, flats no longer let, and rooms that
+-- were entered by mistake.
+alter table house add closed_on date;
+alter table flat add closed_on date, drop constraint flat_house_id_floor_bay_key;
+create unique index flat_by_number on flat (house_id, lower(number)) where closed_on is null;
+create unique index flat_by_window on flat (house_id, floor, bay) where closed_on is null;
+alter table room add removed_at timestamptz;

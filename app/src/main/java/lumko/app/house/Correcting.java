@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
@@ -17,6 +19,7 @@ import lumko.app.platform.Words;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
+import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
@@ -30,6 +33,7 @@ public class Correcting {
     private final HouseRepository houseRows;
     private final FlatRepository flats;
     private final RoomRepository rooms;
+    private final SurfaceRepository surfaces;
     private final WallFeatureRepository features;
     private final CoatRepository coats;
     private final Houses houses;
@@ -41,6 +45,7 @@ public class Correcting {
             HouseRepository houseRows,
             FlatRepository flats,
             RoomRepository rooms,
+            SurfaceRepository surfaces,
             WallFeatureRepository features,
             CoatRepository coats,
             Houses houses,
@@ -50,6 +55,7 @@ public class Correcting {
         this.houseRows = houseRows;
         this.flats = flats;
         this.rooms = rooms;
+        this.surfaces = surfaces;
         this.features = features;
         this.coats = coats;
         this.houses = houses;
@@ -96,7 +102,7 @@ public class Correcting {
         access.requireLead();
         FlatRow row = flats.findById(flatId).orElseThrow(NotFoundException::new);
         House house = houses.house(row.houseId);
-        boolean isTaken = flats.findByHouseId(row.houseId).stream()
+        boolean isTaken = flats.findByHouseIdAndClosedOnIsNull(row.houseId).stream()
                 .filter(other -> !other.id().equals(flatId))
                 .anyMatch(other -> other.number.equalsIgnoreCase(number) || (other.floor == floor && other.bay == bay));
         if (isTaken) {
@@ -152,6 +158,60 @@ public class Correcting {
             row.heightMillimetres = height.inMillimetres();
             history.note(Subject.flat(flat.id()), EventKind.CORRECTED, told(before, after));
         }
+    }
+
+    /**
+     * How long the walls of a room are. The walk and what is open follow at once; a sheet that is made stays as it was made.
+     *
+     * @throws IllegalArgumentException if an opening or a fitting would reach beyond its wall
+     * @throws NotNowException if it has another number of walls, or an open mark would lie beyond its wall
+     */
+    public void changeWalls(UUID roomId, Outline outline) {
+        RoomRow row = rooms.findById(roomId).orElseThrow(NotFoundException::new);
+        Flat flat = houses.flat(row.flatId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        Room room = flat.rooms().stream()
+                .filter(each -> each.id().equals(roomId))
+                .findFirst()
+                .orElseThrow();
+        List<Surface> walls = room.walls().toList();
+        if (walls.size() != outline.sides()) {
+            throw new NotNowException("denied.otherWalls", row.name, walls.size(), outline.sides());
+        }
+        for (int side = 0; side < walls.size(); side++) {
+            Wall wall = walls.get(side).asWall();
+            Length width = outline.lengthOf(side);
+            // the core refuses what does not lie within a wall
+            new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings());
+            requireNoMarkBeyond(walls.get(side), width, wall.height(), row.name);
+        }
+        Surface ceiling = room.only(SurfaceKind.CEILING);
+        Wall above = outline.ceiling(ceiling.asWall().texture());
+        requireNoMarkBeyond(ceiling, above.width(), above.height(), row.name);
+        String before = said(room.outline());
+        for (SurfaceRow wall : surfaces.findByRoomIdIn(List.of(roomId))) {
+            if (wall.kind == SurfaceKind.WALL) {
+                Outline.Corner start = outline.corners().get(wall.position);
+                wall.startEastMillimetres = start.east().inMillimetres();
+                wall.startNorthMillimetres = start.north().inMillimetres();
+            }
+        }
+        if (!before.equals(said(outline))) {
+            history.note(Subject.flat(flat.id()), EventKind.CORRECTED, row.name + ": " + told(before, said(outline)));
+        }
+    }
+
+    private void requireNoMarkBeyond(Surface surface, Length width, Length height, String room) {
+        if (rooms.hasMarkBeyond(surface.id(), width.inMillimetres(), height.inMillimetres())) {
+            throw new NotNowException("denied.markBeyond", room);
+        }
+    }
+
+    private String said(Outline outline) {
+        Words words = speaker.words();
+        return IntStream.range(0, outline.sides())
+                .mapToObj(side -> words.tape(outline.lengthOf(side)))
+                .collect(Collectors.joining(" · "));
     }
 
     private String said(String name, RoomKind kind, Length height) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintFields;
@@ -21,6 +22,7 @@ import lumko.core.geometry.Box;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.Wall;
+import lumko.core.geometry.WallsInTurn;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import lumko.core.record.Layer;
@@ -44,6 +46,7 @@ class CorrectingController {
     private final Houses houses;
     private final SetUp setUp;
     private final Correcting correcting;
+    private final OffRecord offRecord;
     private final RecordFields fields;
     private final PaintFields paintFields;
     private final Access access;
@@ -53,6 +56,7 @@ class CorrectingController {
             Houses houses,
             SetUp setUp,
             Correcting correcting,
+            OffRecord offRecord,
             RecordFields fields,
             PaintFields paintFields,
             Access access,
@@ -60,6 +64,7 @@ class CorrectingController {
         this.houses = houses;
         this.setUp = setUp;
         this.correcting = correcting;
+        this.offRecord = offRecord;
         this.fields = fields;
         this.paintFields = paintFields;
         this.access = access;
@@ -94,6 +99,8 @@ class CorrectingController {
         model.addAttribute(
                 "rooms",
                 houses.roomCounts(doors.stream().map(Houses.Door::flatId).toList()));
+        model.addAttribute("closedOn", offRecord.houseClosedOn(houseId).orElse(null));
+        model.addAttribute("closedFlats", offRecord.closedFlats(houseId));
         model.addAttribute("form", form);
         return "house";
     }
@@ -166,6 +173,11 @@ class CorrectingController {
                         .toList());
         model.addAttribute("form", form);
         model.addAttribute("isLead", access.member().isLead());
+        model.addAttribute(
+                "inTurn",
+                flat.rooms().stream().collect(Collectors.toMap(Room::id, room -> fields.inTurn(room.outline()))));
+        model.addAttribute("removedRooms", offRecord.removedRooms(flatId));
+        model.addAttribute("closedOn", offRecord.flatClosedOn(flatId).orElse(null));
         return "flat-set-up";
     }
 
@@ -189,7 +201,7 @@ class CorrectingController {
             return refusedFlat(flatId, model, form, response);
         }
         correcting.changeFlat(flatId, number, floor, bay);
-        return "redirect:/flats/" + flatId + "/set-up";
+        return setUpOf(flatId);
     }
 
     /** Enters the rooms of this flat in others. */
@@ -215,7 +227,7 @@ class CorrectingController {
         }
         setUp.copy(flatId, chosen, mirrored, withCoats);
         after.addFlashAttribute("done", speaker.words().say("setup.copied", chosen.size()));
-        return "redirect:/flats/" + flatId + "/set-up";
+        return setUpOf(flatId);
     }
 
     /** Enters the rooms of another flat of the house in this one. */
@@ -284,10 +296,10 @@ class CorrectingController {
                                 coated.leftAlone() == 0 ? "setup.coatedAll" : "setup.coatedSome",
                                 coated.surfaces(),
                                 coated.leftAlone()));
-        return "redirect:/flats/" + flatId + "/set-up";
+        return setUpOf(flatId);
     }
 
-    // ---- a room, what is in a wall, a layer
+    // ---- a room
 
     @PostMapping("/rooms/{roomId}")
     String changeRoom(
@@ -306,8 +318,68 @@ class CorrectingController {
                 return roomId;
             });
         }
-        return form.hasErrors() ? refusedFlat(flat, model, form, response) : "redirect:/flats/" + flat + "/set-up";
+        return form.hasErrors() ? refusedFlat(flat, model, form, response) : setUpOf(flat);
     }
+
+    @PostMapping("/rooms/{roomId}/walls")
+    String changeWalls(
+            @PathVariable UUID roomId,
+            @RequestParam UUID flat,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = form(typed);
+        Optional<WallsInTurn> walls = fields.inTurn(form);
+        if (!form.hasErrors()) {
+            form.attempt("walls", () -> {
+                correcting.changeWalls(roomId, walls.orElseThrow().outline());
+                return roomId;
+            });
+        }
+        return form.hasErrors() ? refusedFlat(flat, model, form, response) : setUpOf(flat);
+    }
+
+    private static String setUpOf(UUID flatId) {
+        return "redirect:/flats/" + flatId + "/set-up";
+    }
+
+    // ---- what is no longer there, or never was
+
+    @PostMapping("/rooms/{roomId}/remove")
+    String removeRoom(@PathVariable UUID roomId) {
+        return setUpOf(offRecord.removeRoom(roomId));
+    }
+
+    @PostMapping("/rooms/{roomId}/put-back")
+    String putBackRoom(@PathVariable UUID roomId) {
+        return setUpOf(offRecord.putBackRoom(roomId));
+    }
+
+    @PostMapping("/flats/{flatId}/close")
+    String closeFlat(@PathVariable UUID flatId) {
+        offRecord.closeFlat(flatId);
+        return setUpOf(flatId);
+    }
+
+    @PostMapping("/flats/{flatId}/reopen")
+    String reopenFlat(@PathVariable UUID flatId) {
+        offRecord.reopenFlat(flatId);
+        return setUpOf(flatId);
+    }
+
+    @PostMapping("/houses/{houseId}/close")
+    String closeHouse(@PathVariable UUID houseId) {
+        offRecord.closeHouse(houseId);
+        return "redirect:/houses/" + houseId;
+    }
+
+    @PostMapping("/houses/{houseId}/reopen")
+    String reopenHouse(@PathVariable UUID houseId) {
+        offRecord.reopenHouse(houseId);
+        return "redirect:/houses/" + houseId;
+    }
+
+    // ---- what is in a wall, a layer
 
     @PostMapping("/features/{featureId}")
     String changeFeature(

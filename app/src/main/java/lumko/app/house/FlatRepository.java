@@ -27,14 +27,19 @@ interface FlatRepository extends JpaRepository<FlatRow, UUID> {
             where s.id = :surfaceId""")
     Optional<Let> letOf(UUID surfaceId);
 
-    List<FlatRow> findByHouseId(UUID houseId);
+    List<FlatRow> findByHouseIdAndClosedOnIsNull(UUID houseId);
 
-    List<FlatRow> findByHouseIdInOrderByNumber(Collection<UUID> houseIds);
+    List<FlatRow> findByHouseIdAndClosedOnIsNotNullOrderByNumber(UUID houseId);
 
-    @Query("select f from FlatRow f where lower(f.number) = :number and f.houseId in :houseIds order by f.number")
+    List<FlatRow> findByHouseIdInAndClosedOnIsNullOrderByNumber(Collection<UUID> houseIds);
+
+    @Query(
+            "select f from FlatRow f where lower(f.number) = :number and f.houseId in :houseIds and f.closedOn is null order by f.number")
     List<FlatRow> numbered(String number, Collection<UUID> houseIds);
 
-    @Query("select new lumko.app.house.FlatRepository$Count(f.houseId, count(*)) from FlatRow f group by f.houseId")
+    @Query(
+            "select new lumko.app.house.FlatRepository$Count(f.houseId, count(*)) from FlatRow f where f.closedOn is null "
+                    + "group by f.houseId")
     List<Count> counts();
 
     /** How many flats a house has. */

@@ -2,8 +2,10 @@ package lumko.app.house;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "flat")
@@ -12,6 +14,10 @@ class FlatRow extends EditableRow {
     String number = "";
     int floor;
     int bay;
+
+    /** Since when it is no longer let. */
+    @Nullable
+    LocalDate closedOn;
 
     protected FlatRow() {}
 

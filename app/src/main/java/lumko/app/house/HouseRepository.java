@@ -7,5 +7,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface HouseRepository extends JpaRepository<HouseRow, UUID> {
     List<HouseRow> findByOrderByPosition();
 
+    List<HouseRow> findByClosedOnIsNullOrderByPosition();
+
+    List<HouseRow> findByClosedOnIsNotNullOrderByName();
+
     boolean existsByNameIgnoreCase(String name);
 }

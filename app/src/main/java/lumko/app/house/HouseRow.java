@@ -4,8 +4,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "house")
@@ -18,6 +20,10 @@ class HouseRow extends EditableRow {
 
     boolean texturedCoating;
     int position;
+
+    /** Since when nobody looks after it any more. */
+    @Nullable
+    LocalDate closedOn;
 
     protected HouseRow() {}
 

@@ -109,7 +109,7 @@ public class Houses {
         for (SurfaceRepository.WallColour each : surfaces.wallColours(ids)) {
             colourOf.merge(each.getFlatId(), each, BinaryOperator.maxBy(main));
         }
-        Map<UUID, List<Window>> windows = flats.findByHouseIdInOrderByNumber(ids).stream()
+        Map<UUID, List<Window>> windows = flats.findByHouseIdInAndClosedOnIsNullOrderByNumber(ids).stream()
                 .collect(Collectors.groupingBy(
                         flat -> flat.houseId,
                         Collectors.mapping(
@@ -246,9 +246,17 @@ public class Houses {
         return ids.stream().map(UUID::toString).collect(Collectors.toSet());
     }
 
+    /** The houses that are looked after. */
     @Transactional(readOnly = true)
     public List<House> all() {
-        return houses.findByOrderByPosition().stream().map(HouseRow::house).toList();
+        return houses.findByClosedOnIsNullOrderByPosition().stream()
+                .map(HouseRow::house)
+                .toList();
+    }
+
+    /** Those that were given up too. */
+    private Map<UUID, House> byId() {
+        return houses.findByOrderByPosition().stream().collect(Collectors.toMap(HouseRow::id, HouseRow::house));
     }
 
     /** @throws NotFoundException if there is none, or not in this organisation */
@@ -323,7 +331,7 @@ public class Houses {
     /** The doors of some houses, by number. */
     @Transactional(readOnly = true)
     public List<Door> doorsOf(Collection<UUID> houseIds) {
-        return doors(flats.findByHouseIdInOrderByNumber(houseIds));
+        return doors(flats.findByHouseIdInAndClosedOnIsNullOrderByNumber(houseIds));
     }
 
     /** The doors with a number in some houses. */
@@ -333,7 +341,7 @@ public class Houses {
     }
 
     private List<Door> doors(List<FlatRow> rows) {
-        Map<UUID, House> houseOf = all().stream().collect(Collectors.toMap(House::id, house -> house));
+        Map<UUID, House> houseOf = byId();
         return rows.stream()
                 .map(flat -> new Door(
                         flat.id(),
@@ -352,7 +360,7 @@ public class Houses {
     /** Flats with their rooms and the size of their surfaces, without what is on them or fitted to them. */
     @Transactional(readOnly = true)
     public List<Flat> bare(Collection<UUID> ids) {
-        Map<UUID, House> houseOf = all().stream().collect(Collectors.toMap(House::id, house -> house));
+        Map<UUID, House> houseOf = byId();
         Map<UUID, Turnover> turnoverOf =
                 openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
         List<RoomRow> roomRows = rooms.findByFlatIdInOrderByPosition(ids);
@@ -523,7 +531,7 @@ public class Houses {
     /** Whether a house has a flat with that number, or one behind that window. */
     @Transactional(readOnly = true)
     public boolean isTaken(UUID houseId, String number, int floor, int bay) {
-        return flats.findByHouseId(houseId).stream()
+        return flats.findByHouseIdAndClosedOnIsNull(houseId).stream()
                 .anyMatch(flat -> flat.number.equalsIgnoreCase(number) || (flat.floor == floor && flat.bay == bay));
     }
 }

@@ -46,6 +46,7 @@ class RecordController {
     private final Houses houses;
     private final Recording recording;
     private final Correcting correcting;
+    private final OffRecord offRecord;
     private final RecordFields recordFields;
     private final PaintFields fields;
     private final Store store;
@@ -56,6 +57,7 @@ class RecordController {
             Houses houses,
             Recording recording,
             Correcting correcting,
+            OffRecord offRecord,
             RecordFields recordFields,
             PaintFields fields,
             Store store,
@@ -64,6 +66,7 @@ class RecordController {
         this.houses = houses;
         this.recording = recording;
         this.correcting = correcting;
+        this.offRecord = offRecord;
         this.recordFields = recordFields;
         this.fields = fields;
         this.store = store;
@@ -90,7 +93,12 @@ class RecordController {
     @GetMapping("/houses/new")
     String newHouse(Model model) {
         access.requireLead();
-        model.addAttribute("form", Form.empty(speaker.words()));
+        return newHouse(model, Form.empty(speaker.words()));
+    }
+
+    private String newHouse(Model model, Form form) {
+        model.addAttribute("form", form);
+        model.addAttribute("closedHouses", offRecord.closedHouses());
         return "house-new";
     }
 
@@ -107,8 +115,7 @@ class RecordController {
         }
         if (form.hasErrors()) {
             response.setStatus(422);
-            model.addAttribute("form", form);
-            return "house-new";
+            return newHouse(model, form);
         }
         UUID id = recording.addHouse(name, builtYear, roof, hasTexturedCoating);
         return "redirect:/houses/" + id;

@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import lumko.app.platform.Form;
 import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WallsInTurn;
@@ -70,7 +72,20 @@ class RecordFields {
                     ? Optional.empty()
                     : Optional.of(new WallsInTurn(Outline.rectangle(length, width), Length.ZERO, Length.ZERO));
         }
+        return inTurn(form);
+    }
+
+    /** A room by its walls one after the other; empty, with a sentence at its field, where that is none. */
+    Optional<WallsInTurn> inTurn(Form form) {
         return form.attempt("walls", () -> WallsInTurn.of(legs(form)));
+    }
+
+    /** A room as it would be typed wall by wall. */
+    String inTurn(Outline outline) {
+        Words words = speaker.words();
+        return WallsInTurn.legsOf(outline).stream()
+                .map(leg -> words.tape(leg.length()) + " " + words.say("turn." + leg.turn()))
+                .collect(Collectors.joining(", "));
     }
 
     private static List<WallsInTurn.Leg> legs(Form form) {

@@ -13,6 +13,7 @@ import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Fitting;
@@ -302,8 +303,9 @@ public class Recording {
             Scrutiny scrutiny,
             int seenVersion) {
         access.requireDates();
-        if (!flats.existsById(flatId)) {
-            throw new NotFoundException();
+        FlatRow flat = flats.findById(flatId).orElseThrow(NotFoundException::new);
+        if (flat.closedOn != null) {
+            throw new NotNowException("denied.notLet", flat.number, flat.closedOn);
         }
         TurnoverRow row = turnovers
                 .findByFlatIdAndEndedOnIsNull(flatId)

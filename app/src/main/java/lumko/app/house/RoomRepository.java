@@ -14,6 +14,25 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
               and m.removedAt is null and m.madeGoodOn is null and m.aboveFloorMillimetres > :millimetres""")
     boolean hasMarkAbove(UUID roomId, double millimetres);
 
+    /** Whether an open mark on a surface would lie beyond it if it were only so large. */
+    @Query("""
+            select count(m) > 0 from MarkRow m where m.surfaceId = :surfaceId and m.removedAt is null and m.madeGoodOn is null
+              and (m.leftMillimetres > :width or m.aboveFloorMillimetres > :height)""")
+    boolean hasMarkBeyond(UUID surfaceId, double width, double height);
+
+    /** Whether anything was ever done in a room: what rests on it is not taken from under it. */
+    @Query("""
+            select exists (select 1 from RoomFindingRow f where f.roomId = :roomId)
+              or exists (select 1 from SurfaceRow s where s.roomId = :roomId and (
+                exists (select 1 from MarkRow m where m.surfaceId = s.id)
+                or exists (select 1 from VisitRow v where v.surfaceId = s.id or v.asSurfaceId = s.id)
+                or exists (select 1 from PlaceAnswerRow p where p.surfaceId = s.id)
+                or exists (select 1 from SheetWallRow w where w.surfaceId = s.id)
+                or exists (select 1 from ReadingRow r where r.surfaceId = s.id)
+                or exists (select 1 from KeptRow k where k.surfaceId = s.id)
+                or exists (select 1 from CoatRow c where c.surfaceId = s.id and c.sheetId is not null)))""")
+    boolean isUsed(UUID roomId);
+
     List<RoomRow> findByFlatIdOrderByPosition(UUID flatId);
 
     List<RoomRow> findByFlatIdInOrderByPosition(Collection<UUID> flatIds);

@@ -85,7 +85,7 @@ public class SetUp {
     public int addFlats(UUID houseId, int lowest, int floors, int onEach, Numbering numbering, int first) {
         access.requireLead();
         House house = houses.house(houseId);
-        List<FlatRow> there = flats.findByHouseId(houseId);
+        List<FlatRow> there = flats.findByHouseIdAndClosedOnIsNull(houseId);
         Set<String> numbers =
                 there.stream().map(flat -> flat.number.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
         Set<List<Integer>> windows = there.stream()

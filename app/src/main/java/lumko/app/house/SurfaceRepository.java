@@ -63,6 +63,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
               s.topProductId as productId, s.topColourId as colourId, s.topTinId as tinId, s.topAppliedOn as appliedOn
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
               join HouseRow h on h.id = f.houseId
+            where f.closedOn is null and h.closedOn is null
             order by h.position, f.number, s.kind, s.id""")
     @QueryHints(@QueryHint(name = HibernateHints.HINT_FETCH_SIZE, value = "1000"))
     Stream<TopPaint> topPaints();
@@ -112,7 +113,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     /** The first flats where some colours are seen, house by house. */
     @Query("""
             select f.id from FlatRow f join HouseRow h on h.id = f.houseId
-            where exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
+            where f.closedOn is null and h.closedOn is null and exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
               where r.flatId = f.id and s.topColourId in :colours)
             order by h.position, f.number""")
     List<UUID> flatsIn(Collection<UUID> colours, Limit most);
@@ -127,7 +128,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     /** The first flats with walls whose paint nobody has identified, house by house. */
     @Query("""
             select f.id from FlatRow f join HouseRow h on h.id = f.houseId
-            where exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
+            where f.closedOn is null and h.closedOn is null and exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
               where r.flatId = f.id and s.kind = lumko.app.house.SurfaceKind.WALL
                 and (s.topProductId is null or s.topColourId is null))
             order by h.position, f.number""")

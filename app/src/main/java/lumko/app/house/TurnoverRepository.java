@@ -1,5 +1,6 @@
 package lumko.app.house;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -7,6 +8,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TurnoverRepository extends JpaRepository<TurnoverRow, UUID> {
     Optional<TurnoverRow> findByFlatIdAndEndedOnIsNull(UUID flatId);
+
+    boolean existsByFlatIdInAndEndedOnIsNull(Collection<UUID> flatIds);
 
     List<TurnoverRow> findByEndedOnIsNull();
 }

@@ -23,6 +23,7 @@ import org.springframework.context.MessageSource;
  * Says things in the reader's language, trade words and units. The one place where numbers are rounded and given a unit.
  */
 public final class Words {
+    private static final int SIXTEENTHS = 16;
     private static final double MM_PER_INCH = 25.4;
     private static final double INCHES_PER_FOOT = 12;
     private static final double SQUARE_FEET_PER_SQUARE_METRE = 10.763910;
@@ -128,6 +129,21 @@ public final class Words {
         return units == UnitSystem.US
                 ? fixed(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 1) + " ft"
                 : fixed(length.inMetres(), 2) + " m";
+    }
+
+    /** A length as it is read off a tape, so that it can be typed again: metres to the millimetre, feet and inches to a sixteenth. */
+    public String tape(Length length) {
+        if (units != UnitSystem.US) {
+            return number(length.inMetres(), 3);
+        }
+        long sixteenths = Math.round(length.inMillimetres() / MM_PER_INCH * SIXTEENTHS);
+        long feet = sixteenths / ((long) INCHES_PER_FOOT * SIXTEENTHS);
+        long inches = sixteenths / SIXTEENTHS % (long) INCHES_PER_FOOT;
+        long part = sixteenths % SIXTEENTHS;
+        long most = part == 0 ? 1 : Long.lowestOneBit(part);
+        String fraction = part == 0 ? "" : (inches == 0 ? "" : " ") + part / most + "/" + SIXTEENTHS / most;
+        String inch = inches == 0 && part > 0 ? fraction : inches + fraction;
+        return feet == 0 ? inch + "\"" : feet + "'" + inch + "\"";
     }
 
     /** The number alone of {@link #place}. */

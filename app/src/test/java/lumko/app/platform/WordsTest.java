@@ -1,6 +1,7 @@
 package lumko.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -47,6 +48,25 @@ class WordsTest {
         messages.setDefaultEncoding("UTF-8");
         messages.setFallbackToSystemLocale(false);
         return messages;
+    }
+
+    /** What is shown as read off a tape means the same when it is typed. */
+    @ParameterizedTest
+    @CsvSource(
+            quoteCharacter = '|',
+            value = {
+                "5000, 5, 16'4 7/8\"",
+                "3505.2, 3.505, 11'6\"",
+                "12.7, 0.013, 1/2\"",
+                "304.8, 0.305, 1'0\"",
+                "317.5, 0.318, 1'1/2\"",
+                "2438.4, 2.438, 8'0\""
+            })
+    void aTapeIsReadToTheMillimetreOrASixteenth(double millimetres, String inMetres, String inFeet) {
+        Length length = Length.ofMillimetres(millimetres);
+        assertThat(metric.tape(length)).isEqualTo(inMetres);
+        assertThat(us.tape(length)).isEqualTo(inFeet);
+        assertThat(TypedLength.millimetres(inFeet, 304.8).orElseThrow()).isCloseTo(millimetres, within(0.8));
     }
 
     @Test

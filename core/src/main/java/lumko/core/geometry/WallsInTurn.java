@@ -66,6 +66,16 @@ public record WallsInTurn(Outline outline, Length eastGap, Length northGap) {
                 new Outline(corners), Length.ofMillimetres(Math.abs(east)), Length.ofMillimetres(Math.abs(south)));
     }
 
+    /** The walls of a room as one would measure them. */
+    public static List<Leg> legsOf(Outline outline) {
+        List<Leg> legs = new ArrayList<>();
+        for (int side = 0; side < outline.sides(); side++) {
+            boolean turnsLeft = outline.isOutsideCorner((side + 1) % outline.sides());
+            legs.add(new Leg(outline.lengthOf(side), turnsLeft ? Turn.LEFT : Turn.RIGHT));
+        }
+        return legs;
+    }
+
     private static double gap(double[] lengths, int[] heading, int there, int back) {
         double gap = 0;
         for (int i = 0; i < lengths.length; i++) {

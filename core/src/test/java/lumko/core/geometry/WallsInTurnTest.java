@@ -45,6 +45,13 @@ class WallsInTurnTest {
     }
 
     @Test
+    void whatIsReadOffARoomIsThatRoom() {
+        Outline room = WallsInTurn.of(legs("5 R 1 R 2 L 3 R 3 R 4 R")).outline();
+        assertThat(WallsInTurn.legsOf(room)).isEqualTo(legs("5 R 1 R 2 L 3 R 3 R 4 R"));
+        assertThat(WallsInTurn.of(WallsInTurn.legsOf(room)).outline()).isEqualTo(room);
+    }
+
+    @Test
     void aSlipOfTheTapeIsTakenUpByTheLongestWalls() {
         WallsInTurn room = WallsInTurn.of(legs("5.02 R 1 R 2 L 3 R 3 R 3.99 R"));
         assertThat(room.eastGap().inMillimetres()).isCloseTo(20, within(1e-6));
