@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.NotNowException;
 import lumko.app.platform.ReadOnce;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
@@ -17,6 +18,7 @@ import lumko.core.colour.Srgb;
 import lumko.core.paint.DataSheet;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -199,7 +201,45 @@ public class Paints {
         colours.required(merged).mergedInto = null;
     }
 
+    /**
+     * Takes a colour off that was entered by mistake.
+     *
+     * @throws NotNowException if something on record has it
+     */
+    public void removeColour(UUID colourId) {
+        changes();
+        ColourRow row = colours.required(colourId);
+        removed(row.name, () -> {
+            colours.delete(row);
+            colours.flush();
+        });
+    }
+
+    private static void removed(String name, Runnable removing) {
+        try {
+            removing.run();
+        } catch (DataIntegrityViolationException rests) {
+            throw new NotNowException("denied.paintUsed", name);
+        }
+    }
+
     // ---- products
+
+    /**
+     * Takes a product off that was entered by mistake.
+     *
+     * @throws NotNowException if something on record is of it
+     */
+    public void removeProduct(UUID productId) {
+        changes();
+        ProductRow row = products.required(productId);
+        removed(row.name, () -> {
+            sizes.deleteAll(sizes.findByProductId(productId));
+            sizes.flush();
+            products.delete(row);
+            products.flush();
+        });
+    }
 
     /** Whether a product of that name was ever entered, merged ones too. */
     @Transactional(readOnly = true)

@@ -2,7 +2,6 @@ package lumko.app.catalogue;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +14,6 @@ import lumko.app.history.Subject;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
-import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Srgb;
@@ -24,7 +22,6 @@ import lumko.core.paint.DataSheet;
 import lumko.core.paint.DryFilm;
 import lumko.core.paint.Sheen;
 import lumko.core.quantity.Times;
-import lumko.core.quantity.Volume;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -131,7 +128,7 @@ class PaintsController {
     String addProduct(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
-        NewProduct product = typed(form);
+        NewProduct product = NewProduct.read(form);
         if (paints.hasProduct(product.maker(), product.name())) {
             form.refuse("product", speaker.words().say("refused.taken", product.name()));
         }
@@ -140,35 +137,6 @@ class PaintsController {
             return list("", model, form);
         }
         return "redirect:/products/" + paints.addProduct(product);
-    }
-
-    /** A product as it is typed; what cannot be has its sentence in the form. */
-    private static NewProduct typed(Form form) {
-        return new NewProduct(
-                form.text("maker", 80),
-                form.optionalText("line", 80),
-                form.text("product", 80),
-                form.one("kind", PaintKind.class),
-                form.one("base", Base.class),
-                form.one("sheen", Sheen.class),
-                form.number("gloss", Paints.GLOSS),
-                form.one("binder", Binder.class),
-                sizes(form));
-    }
-
-    /** Tin sizes on sale, in litres, separated by spaces. */
-    private static List<Volume> sizes(Form form) {
-        List<Volume> sizes = new ArrayList<>();
-        for (String part : form.typed("sizes").replace(',', '.').split("\\s+")) {
-            if (!part.isEmpty()) {
-                form.attempt(
-                                "sizes",
-                                () -> Volume.ofLitres(Paints.TIN_SIZE.check(Plain.number(part)
-                                        .orElseThrow(() -> new RefusedException("refused.sizes", Plain.quoted(part))))))
-                        .ifPresent(sizes::add);
-            }
-        }
-        return sizes.stream().distinct().toList();
     }
 
     // ---- one product
@@ -215,7 +183,7 @@ class PaintsController {
         Product before =
                 Optional.ofNullable(paints.book().products().get(productId)).orElseThrow(NotFoundException::new);
         Form form = new Form(typed, speaker.words());
-        NewProduct to = typed(form);
+        NewProduct to = NewProduct.read(form);
         boolean isRenamed =
                 !before.maker().equalsIgnoreCase(to.maker()) || !before.name().equalsIgnoreCase(to.name());
         if (isRenamed && paints.hasProduct(to.maker(), to.name())) {

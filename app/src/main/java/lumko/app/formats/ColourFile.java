@@ -34,8 +34,12 @@ public record ColourFile(List<Sample> samples, boolean isPercent) {
         return first.contains(",") ? ColourTable.read(bytes) : Cgats.read(bytes);
     }
 
-    /** The text of a file in UTF-8, refused where it is something else. */
-    static String text(byte[] bytes) {
+    /**
+     * The text of a file.
+     *
+     * @throws BadFileException if it is no text in UTF-8
+     */
+    public static String text(byte[] bytes) {
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()

@@ -61,5 +61,7 @@ public enum EventKind {
     /** Somebody was given a password that is good for choosing an own one. */
     PASSWORD_GIVEN,
     PASSWORD_CHANGED,
+    TABLE_TAKEN,
+    TABLE_TAKEN_BACK,
     SIGN_IN_FAILED
 }

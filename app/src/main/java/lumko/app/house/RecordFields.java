@@ -23,10 +23,10 @@ import org.springframework.stereotype.Component;
 
 /** Fields that several forms of the record have. */
 @Component
-class RecordFields {
-    static final Limits YEAR = new Limits("year", 1500, 2100, "");
+public class RecordFields {
+    public static final Limits YEAR = new Limits("year", 1500, 2100, "");
     /** As many letters as a flat's number or name has at most. */
-    static final int LONGEST_NUMBER = 12;
+    public static final int LONGEST_NUMBER = 12;
 
     static final int HIGHEST_FLOOR = 60;
     private static final Limits WINDOW = new Limits("window", 1, 61, "");
@@ -53,18 +53,18 @@ class RecordFields {
     }
 
     /** A floor as people count them there. @return 0 for the ground floor */
-    int floor(Form form, String field) {
+    public int floor(Form form, String field) {
         int ground = speaker.words().floor(0);
         return form.whole(field, new Limits("floor", ground, HIGHEST_FLOOR + ground, "")) - ground;
     }
 
     /** Which window from the left. @return 0 for the first */
-    int bay(Form form) {
+    public int bay(Form form) {
         return form.whole("bay", WINDOW) - 1;
     }
 
     /** A room by its walls one after the other, or by length and width; empty, with a sentence at its field, where it is neither. */
-    Optional<WallsInTurn> outline(Form form) {
+    public Optional<WallsInTurn> outline(Form form) {
         if (form.typed("walls").isEmpty()) {
             Length length = form.metres("length", Wall.WIDTH);
             Length width = form.metres("width", Wall.WIDTH);
@@ -122,10 +122,10 @@ class RecordFields {
      * @param day a day; of a year alone its middle
      * @param note that it was about then; empty where the day is known
      */
-    record About(Optional<LocalDate> day, String note) {}
+    public record About(Optional<LocalDate> day, String note) {}
 
     /** A day, a year alone, or nothing. */
-    About about(Form form, String field) {
+    public About about(Form form, String field) {
         String typed = form.typed(field);
         if (!typed.matches("\\d{4}")) {
             Optional<LocalDate> day = form.optionalDate(field);

@@ -243,8 +243,11 @@ public class Recording {
                 tin.map(Tin::label).orElse("–"));
     }
 
+    /** Where a layer came to lie. */
+    public record Laid(UUID surfaceId, int position) {}
+
     /** Records layers on many surfaces of one flat at once. */
-    public void addCoats(UUID flatId, Map<UUID, List<NewCoat>> coatsBySurface) {
+    public List<Laid> addCoats(UUID flatId, Map<UUID, List<NewCoat>> coatsBySurface) {
         Flat flat = houses.flat(flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         List<CoatRow> rows = new ArrayList<>();
@@ -255,6 +258,7 @@ public class Recording {
             }
         });
         coats.saveAll(rows);
+        return rows.stream().map(row -> new Laid(row.surfaceId, row.position)).toList();
     }
 
     /** Takes the layers that a sheet left off the record again. */

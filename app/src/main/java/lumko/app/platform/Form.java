@@ -10,6 +10,8 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.core.colour.Srgb;
 import lumko.core.geometry.ShapeException;
 import lumko.core.quantity.Length;
@@ -175,7 +177,7 @@ public final class Form {
         };
     }
 
-    /** A volume typed in litres or US quarts. */
+    /** A volume typed in litres or US quarts, or with a unit of its own. */
     public Volume litres(String field, Limits litres) {
         double factor = words.units() == UnitSystem.US ? LITRES_PER_US_QUART : 1;
         Limits own = new Limits(
@@ -183,7 +185,10 @@ public final class Form {
                 litres.low() / factor,
                 litres.high() / factor,
                 words.units() == UnitSystem.US ? "qt" : "L");
-        return Volume.ofLitres(Math.max(0, read(field, own, factor, 0)));
+        return Volume.ofLitres(Math.max(0, read(field, own, factor, 0, typed -> {
+            OptionalDouble volume = TypedVolume.litres(typed, factor);
+            return volume.isPresent() ? OptionalDouble.of(volume.getAsDouble() / factor) : volume;
+        })));
     }
 
     public double celsius(String field) {
@@ -248,6 +253,30 @@ public final class Form {
             refuse(field, words.say("refused.date", label(field), Plain.quoted(typed(field))));
             return Optional.empty();
         }
+    }
+
+    /** One of the cases of a closed set, as it is called; one of them where nothing was said. */
+    public <E extends Enum<E>> E called(String field, Class<E> of, E otherwise) {
+        String typed = typed(field);
+        if (typed.isEmpty()) {
+            return otherwise;
+        }
+        return Stream.of(of.getEnumConstants())
+                .filter(each ->
+                        each.name().equalsIgnoreCase(typed) || words.name(each).equalsIgnoreCase(typed))
+                .findFirst()
+                .orElseGet(() -> {
+                    refuse(
+                            field,
+                            words.say(
+                                    "refused.called",
+                                    label(field),
+                                    Plain.quoted(typed),
+                                    Stream.of(of.getEnumConstants())
+                                            .map(words::name)
+                                            .collect(Collectors.joining(", "))));
+                    return otherwise;
+                });
     }
 
     /** One of the cases of a closed set, by its name. */

@@ -48,6 +48,7 @@ class ViewsTest extends BrowserTest {
                         + asLead(() -> paints.book().productsByName().getFirst().id()),
                 "/history",
                 "/password",
+                "/tables",
                 "/houses/" + flat.house().id(),
                 "/flats/" + flat.id() + "/set-up",
                 "/figures",
