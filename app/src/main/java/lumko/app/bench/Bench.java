@@ -11,7 +11,7 @@ import lumko.app.catalogue.PaintKind;
 import lumko.app.catalogue.Paints;
 import lumko.app.catalogue.Product;
 import lumko.app.figure.Figures;
-import lumko.app.house.Houses;
+import lumko.app.house.SeenPaints;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
@@ -55,14 +55,14 @@ class Bench {
 
     private final Paints paints;
     private final Store store;
-    private final Houses houses;
+    private final SeenPaints seen;
     private final Figures figures;
     private final Speaker speaker;
 
-    Bench(Paints paints, Store store, Houses houses, Figures figures, Speaker speaker) {
+    Bench(Paints paints, Store store, SeenPaints seen, Figures figures, Speaker speaker) {
         this.paints = paints;
         this.store = store;
-        this.houses = houses;
+        this.seen = seen;
         this.figures = figures;
         this.speaker = speaker;
     }
@@ -183,7 +183,7 @@ class Bench {
         Hiding hiding = Hiding.of(finish.spectrum(), sheet.contrastRatio(), film);
         Hiding.Coats coats = hiding.over(over.spectrum(), film);
         List<HidingWay> ways = HidingWay.of(
-                hiding, over.spectrum(), sheet, TEN, houses.coatsTaken(ids(over), ids(finish)), figures.catalogue());
+                hiding, over.spectrum(), sheet, TEN, seen.coatsTaken(ids(over), ids(finish)), figures.catalogue());
         return new Hidden(
                 coats,
                 hiding.bestUndercoat(film),

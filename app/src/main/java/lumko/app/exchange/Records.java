@@ -12,8 +12,8 @@ import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
 import lumko.app.catalogue.Product;
-import lumko.app.house.Houses;
 import lumko.app.house.PaintedSurface;
+import lumko.app.house.SeenPaints;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import org.springframework.stereotype.Service;
@@ -38,12 +38,12 @@ class Records {
     private static final List<String> TIN = List.of(
             "label", "maker", "product", "colour", "colour_code", "batch", "size_l", "left_l", "place", "tinted_at");
 
-    private final Houses houses;
+    private final SeenPaints seen;
     private final Paints paints;
     private final Store store;
 
-    Records(Houses houses, Paints paints, Store store) {
-        this.houses = houses;
+    Records(SeenPaints seen, Paints paints, Store store) {
+        this.seen = seen;
         this.paints = paints;
         this.store = store;
     }
@@ -52,7 +52,7 @@ class Records {
     public void surfaces(Consumer<RecordTable> writer) {
         PaintBook book = paints.book();
         Map<UUID, Tin> tins = store.all().stream().collect(Collectors.toMap(Tin::id, tin -> tin));
-        try (Stream<PaintedSurface> painted = houses.painted()) {
+        try (Stream<PaintedSurface> painted = seen.painted()) {
             writer.accept(new RecordTable(SURFACE, painted.map(each -> surface(each, book, tins))));
         }
     }

@@ -16,6 +16,7 @@ import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
 import lumko.app.house.House;
 import lumko.app.house.Houses;
+import lumko.app.house.SeenPaints;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
@@ -34,13 +35,15 @@ class Finder {
     private static final int NEAREST = 6;
 
     private final Houses houses;
+    private final SeenPaints seen;
     private final Paints paints;
     private final Store store;
     private final People people;
     private final Speaker speaker;
 
-    Finder(Houses houses, Paints paints, Store store, People people, Speaker speaker) {
+    Finder(Houses houses, SeenPaints seen, Paints paints, Store store, People people, Speaker speaker) {
         this.houses = houses;
+        this.seen = seen;
         this.paints = paints;
         this.store = store;
         this.people = people;
@@ -142,20 +145,20 @@ class Finder {
     }
 
     /** Where a colour is: its surfaces by flat, and its tins. */
-    record Whereabouts(Colour colour, Houses.FlatsFound places, List<Tin> tins, List<PaintBook.Merged> merged) {}
+    record Whereabouts(Colour colour, SeenPaints.FlatsFound places, List<Tin> tins, List<PaintBook.Merged> merged) {}
 
     Whereabouts whereabouts(UUID colourId) {
         PaintBook book = paints.book();
         Colour colour = Optional.ofNullable(book.colours().get(colourId)).orElseThrow(NotFoundException::new);
         return new Whereabouts(
                 colour,
-                houses.flatsIn(book.idsOf(colour), MOST),
+                seen.flatsIn(book.idsOf(colour), MOST),
                 store.tinsIn(book.idsOf(colour)),
                 book.mergedInto(colour));
     }
 
     /** Flats with walls whose paint nobody has identified. */
-    Houses.FlatsFound unidentified() {
-        return houses.notIdentified(MOST);
+    SeenPaints.FlatsFound unidentified() {
+        return seen.notIdentified(MOST);
     }
 }

@@ -2,7 +2,6 @@ package lumko.app.house;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -325,18 +324,7 @@ public class Correcting {
                 .filter(each -> each.position() == position)
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
-        row.layer = to.layer();
-        row.productId = to.product().orElse(null);
-        row.colourId = to.colour().orElse(null);
-        UUID tin = to.tins().stream().findFirst().orElse(null);
-        if (!Objects.equals(row.tinId, tin)) {
-            row.tinId = tin;
-            row.moreTins = new UUID[0];
-        }
-        row.batch = to.batch();
-        row.places = to.places().isPresent() ? to.places().getAsInt() : null;
-        row.appliedOn = to.appliedOn().orElse(null);
-        row.note = to.note();
+        row.put(to);
         coats.flush();
         Coat after = houses.flatOfSurface(surfaceId).surface(surfaceId).stream()
                 .flatMap(surface -> surface.coats().stream())

@@ -1,11 +1,9 @@
 package lumko.app.house;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,14 +12,12 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BinaryOperator;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.account.People;
 import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
 import lumko.app.platform.NotFoundException;
-import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Fitting;
@@ -30,15 +26,9 @@ import lumko.core.geometry.Outline;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
-import lumko.core.paint.Batch;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
-import lumko.core.record.Age;
-import lumko.core.record.Film;
-import lumko.core.record.Stack;
-import lumko.core.record.Substrate;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,9 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Houses {
-    /** How many surfaces say enough of how many coats a colour takes. */
-    private static final int MOST_LEARNT_FROM = 100;
-
     private final HouseRepository houses;
     private final FlatRepository flats;
     private final TurnoverRepository turnovers;
@@ -59,7 +46,6 @@ public class Houses {
     private final Paints paints;
     private final Store store;
     private final People people;
-    private final Speaker speaker;
 
     Houses(
             HouseRepository houses,
@@ -71,8 +57,7 @@ public class Houses {
             CoatRepository coats,
             Paints paints,
             Store store,
-            People people,
-            Speaker speaker) {
+            People people) {
         this.houses = houses;
         this.flats = flats;
         this.turnovers = turnovers;
@@ -83,7 +68,6 @@ public class Houses {
         this.paints = paints;
         this.store = store;
         this.people = people;
-        this.speaker = speaker;
     }
 
     /** A flat as it stands in the façade: without its rooms. */
@@ -131,119 +115,6 @@ public class Houses {
     public Map<UUID, Long> flatCounts() {
         return flats.counts().stream()
                 .collect(Collectors.toMap(FlatRepository.Count::houseId, FlatRepository.Count::flats));
-    }
-
-    /** Every surface of the organisation with its paint, house by house, read as it is asked for: close it. */
-    @Transactional(readOnly = true)
-    public Stream<PaintedSurface> painted() {
-        return surfaces.topPaints()
-                .map(top -> new PaintedSurface(
-                        top.getSurfaceId(),
-                        top.getKind(),
-                        top.getRoom(),
-                        top.getHouse(),
-                        top.getNumber(),
-                        Optional.ofNullable(top.getProductId()),
-                        Optional.ofNullable(top.getColourId()),
-                        Optional.ofNullable(top.getTinId()),
-                        Optional.ofNullable(top.getAppliedOn())));
-    }
-
-    /**
-     * A paint that is seen somewhere else than in one flat.
-     *
-     * @param appliedOn when it went on last, where anybody knows
-     * @param isOfHouse whether in the same house
-     */
-    public record PaintUse(UUID productId, UUID colourId, Optional<LocalDate> appliedOn, boolean isOfHouse) {}
-
-    /** The paints in some colours that are seen elsewhere than in a flat. */
-    @Transactional(readOnly = true)
-    public List<PaintUse> paintUses(Collection<UUID> colours, Flat flat) {
-        return Stream.of(true, false)
-                .flatMap(inHouse -> surfaces
-                        .paintUses(colours, flat.id(), flat.house().id(), inHouse)
-                        .stream()
-                        .map(use -> new PaintUse(
-                                use.getProductId(),
-                                use.getColourId(),
-                                Optional.ofNullable(use.getAppliedOn()),
-                                inHouse)))
-                .toList();
-    }
-
-    /**
-     * Flats with some surfaces that were looked for.
-     *
-     * @param flats the first of them, house by house
-     * @param hasMore whether there are others
-     */
-    public record FlatsFound(List<FlatFound> flats, boolean hasMore) {}
-
-    /** A flat with how many of its surfaces were looked for. */
-    public record FlatFound(Door door, long surfaces) {}
-
-    /** Where some colours are seen. */
-    @Transactional(readOnly = true)
-    public FlatsFound flatsIn(Collection<UUID> colours, int most) {
-        return found(surfaces.flatsIn(colours, Limit.of(most + 1)), most, ids -> surfaces.countIn(colours, ids));
-    }
-
-    /** Where there are walls whose paint nobody has identified. */
-    @Transactional(readOnly = true)
-    public FlatsFound notIdentified(int most) {
-        return found(surfaces.notIdentified(Limit.of(most + 1)), most, surfaces::countNotIdentified);
-    }
-
-    private FlatsFound found(List<UUID> found, int most, Function<List<UUID>, List<SurfaceRepository.Count>> counting) {
-        List<UUID> first = found.stream().limit(most).toList();
-        Map<UUID, Door> doors = doors(first);
-        Map<UUID, Long> counts = first.isEmpty()
-                ? Map.of()
-                : counting.apply(first).stream()
-                        .collect(Collectors.toMap(SurfaceRepository.Count::flatId, SurfaceRepository.Count::surfaces));
-        return new FlatsFound(
-                first.stream()
-                        .map(id -> new FlatFound(
-                                Optional.ofNullable(doors.get(id)).orElseThrow(), counts.getOrDefault(id, 0L)))
-                        .toList(),
-                found.size() > most);
-    }
-
-    /**
-     * How many coats of a colour straight over another it took, wherever that was done by a sheet, on the latest of many surfaces.
-     *
-     * @param before ids of the colour that was there
-     * @param over ids of the colour that went on
-     */
-    @Transactional(readOnly = true)
-    public List<Integer> coatsTaken(Set<UUID> before, Set<UUID> over) {
-        return coats.findBySurfaces(coats.surfacesPainted(over, Limit.of(MOST_LEARNT_FROM))).stream()
-                .collect(Collectors.groupingBy(row -> row.surfaceId, LinkedHashMap::new, Collectors.toList()))
-                .values()
-                .stream()
-                .flatMap(layers -> byColour(layers).coatsTaken(texts(before), texts(over)).stream())
-                .toList();
-    }
-
-    /** The layers of a surface, each known by its colour alone. */
-    private Stack byColour(List<CoatRow> layers) {
-        return new Stack(
-                Substrate.SKIM_PLASTER,
-                layers.stream()
-                        .map(row -> new lumko.core.record.Coat(
-                                row.layer,
-                                Optional.ofNullable(row.colourId).map(UUID::toString),
-                                Film.UNKNOWN,
-                                Set.of(),
-                                Batch.UNKNOWN,
-                                Age.since(Optional.ofNullable(row.appliedOn), speaker.today()),
-                                Optional.ofNullable(row.sheetId).map(UUID::toString)))
-                        .toList());
-    }
-
-    private static Set<String> texts(Set<UUID> ids) {
-        return ids.stream().map(UUID::toString).collect(Collectors.toSet());
     }
 
     /** The houses that are looked after. */

@@ -127,7 +127,7 @@ public class Recording {
         for (SurfaceRow surface : surfaceRows) {
             int position = 0;
             for (NewCoat coat : entered.coats().getOrDefault(surface.kind, List.of())) {
-                coatRows.add(row(surface.id(), ++position, coat));
+                coatRows.add(CoatRow.of(surface.id(), ++position, coat));
             }
         }
         // one after the other, because each points at the one before
@@ -211,7 +211,7 @@ public class Recording {
                                 .isEmpty()
                 ? place.getAsInt()
                 : top;
-        coats.saveAndFlush(row(surfaceId, position, coat));
+        coats.saveAndFlush(CoatRow.of(surfaceId, position, coat));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COAT_RECORDED,
@@ -254,7 +254,7 @@ public class Recording {
         coatsBySurface.forEach((surfaceId, layers) -> {
             int position = highestPosition(flat.surface(surfaceId).orElseThrow(NotFoundException::new));
             for (NewCoat layer : layers) {
-                rows.add(row(surfaceId, ++position, layer));
+                rows.add(CoatRow.of(surfaceId, ++position, layer));
             }
         });
         coats.saveAll(rows);
@@ -270,26 +270,6 @@ public class Recording {
 
     private static int highestPosition(Surface surface) {
         return surface.coats().stream().mapToInt(Coat::position).max().orElse(0);
-    }
-
-    private static CoatRow row(UUID surfaceId, int position, NewCoat coat) {
-        CoatRow row = new CoatRow(surfaceId, position);
-        row.layer = coat.layer();
-        row.productId = coat.product().orElse(null);
-        row.colourId = coat.colour().orElse(null);
-        row.tinId = coat.tins().stream().findFirst().orElse(null);
-        row.moreTins = coat.tins().stream().skip(1).toArray(UUID[]::new);
-        row.batch = coat.batch();
-        row.places = coat.places().isPresent() ? coat.places().getAsInt() : null;
-        row.appliedOn = coat.appliedOn().orElse(null);
-        row.appliedBy = coat.appliedBy().orElse(null);
-        row.temperatureCelsius =
-                coat.climate().map(air -> air.temperature().inCelsius()).orElse(null);
-        row.humidityPercent =
-                coat.climate().map(air -> air.humidity().inPercent()).orElse(null);
-        row.sheetId = coat.sheet().orElse(null);
-        row.note = coat.note();
-        return row;
     }
 
     private Flat requireSurface(UUID surfaceId) {

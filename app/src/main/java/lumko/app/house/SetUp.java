@@ -9,10 +9,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
+import lumko.app.catalogue.Colour;
+import lumko.app.catalogue.Product;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
@@ -211,13 +214,21 @@ public class SetUp {
                 .filter(coat -> coat.layer().isWhole() && coat.sheet().isEmpty())
                 .toList();
         for (Coat coat : alike) {
-            CoatRow row = new CoatRow(onto.id(), coat.position());
-            row.layer = coat.layer();
-            row.productId = coat.product().map(product -> product.id()).orElse(null);
-            row.colourId = coat.colour().map(colour -> colour.id()).orElse(null);
-            row.appliedOn = coat.appliedOn().orElse(null);
-            row.note = coat.note();
-            coatRows.add(row);
+            coatRows.add(CoatRow.of(
+                    onto.id(),
+                    coat.position(),
+                    new NewCoat(
+                            coat.layer(),
+                            coat.product().map(Product::id),
+                            coat.colour().map(Colour::id),
+                            List.of(),
+                            "",
+                            OptionalInt.empty(),
+                            coat.appliedOn(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            coat.note())));
         }
     }
 

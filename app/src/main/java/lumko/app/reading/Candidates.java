@@ -13,7 +13,7 @@ import lumko.app.catalogue.Paint;
 import lumko.app.catalogue.PaintBook;
 import lumko.app.catalogue.Paints;
 import lumko.app.house.Flat;
-import lumko.app.house.Houses;
+import lumko.app.house.SeenPaints;
 import lumko.app.house.Surface;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -41,14 +41,14 @@ public class Candidates {
     private static final double FARTHEST = 15;
 
     private final Readings readings;
-    private final Houses houses;
+    private final SeenPaints seenPaints;
     private final Paints paints;
     private final Store store;
     private final Speaker speaker;
 
-    Candidates(Readings readings, Houses houses, Paints paints, Store store, Speaker speaker) {
+    Candidates(Readings readings, SeenPaints seenPaints, Paints paints, Store store, Speaker speaker) {
         this.readings = readings;
-        this.houses = houses;
+        this.seenPaints = seenPaints;
         this.paints = paints;
         this.store = store;
         this.speaker = speaker;
@@ -82,7 +82,7 @@ public class Candidates {
                                                 reading,
                                                 surface,
                                                 room)))));
-        for (Houses.PaintUse use : houses.paintUses(near, flat)) {
+        for (SeenPaints.PaintUse use : seenPaints.paintUses(near, flat)) {
             book.paint(Optional.of(use.productId()), Optional.of(use.colourId()))
                     .ifPresent(paint -> keep(
                             best,

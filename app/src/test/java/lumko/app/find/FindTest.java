@@ -10,6 +10,7 @@ import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.catalogue.PaintBook;
+import lumko.app.house.SeenPaints;
 import lumko.app.platform.NotFoundException;
 import lumko.app.store.Store;
 import lumko.core.colour.Srgb;
@@ -19,6 +20,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 class FindTest extends ApplicationTest {
+    @Autowired
+    SeenPaints seen;
+
     @Autowired
     Finder finder;
 
@@ -130,10 +134,10 @@ class FindTest extends ApplicationTest {
 
     @Test
     void wallsNobodyHasIdentified() {
-        assertThat(asLead(() -> houses.notIdentified(10_000)).flats())
+        assertThat(asLead(() -> seen.notIdentified(10_000)).flats())
                 .extracting(found -> found.door().name())
                 .contains("Brickfield House 19");
-        assertThat(asLead(() -> houses.notIdentified(1)))
+        assertThat(asLead(() -> seen.notIdentified(1)))
                 .satisfies(found -> assertThat(found.flats()).hasSize(1))
                 .satisfies(found -> assertThat(found.hasMore()).isTrue());
         assertThat(as(stranger(), finder::unidentified).flats()).isEmpty();

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
+import lumko.app.platform.UnitSystem;
 import lumko.core.geometry.Box;
 import lumko.core.quantity.Length;
 import lumko.core.record.Layer;
@@ -105,7 +106,13 @@ class SetUpTest extends ApplicationTest {
     /** Where the floor at the ground is the first. */
     @Test
     void floorsAsPeopleCountThemThere() {
-        Member lead = stranger();
+        Member lead = accounts.found(
+                "Orchard Lettings",
+                UnitSystem.US,
+                "America/Chicago",
+                "Della Frost",
+                "della-" + UUID.randomUUID(),
+                "long enough to be safe");
         UUID house = as(lead, () -> recording.addHouse("Cinder Row " + UUID.randomUUID(), 1975, Roof.FLAT, false));
         Map<String, String> floors = new LinkedHashMap<>(floors(2, 2, "BY_FLOOR"));
         assertThat(post(lead, "/houses/" + house + "/floors", floors))

@@ -19,6 +19,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** What the database keeps beside a surface says the same as its layers. */
 class TopPaintTest extends ApplicationTest {
     @Autowired
+    SeenPaints seen;
+
+    @Autowired
     JdbcClient jdbc;
 
     @Autowired
@@ -90,19 +93,19 @@ class TopPaintTest extends ApplicationTest {
     void theFirstFlatsAreCountedAndOthersAreTold() {
         asLead(() -> {
             UUID husk = paints.book().colourNamed("Oat Husk").orElseThrow().id();
-            Houses.FlatsFound all = houses.flatsIn(List.of(husk), 10_000);
-            Houses.FlatsFound two = houses.flatsIn(List.of(husk), 2);
+            SeenPaints.FlatsFound all = seen.flatsIn(List.of(husk), 10_000);
+            SeenPaints.FlatsFound two = seen.flatsIn(List.of(husk), 2);
             assertThat(all.hasMore()).isFalse();
             assertThat(two.hasMore()).isTrue();
             assertThat(two.flats()).isEqualTo(all.flats().subList(0, 2));
             long surfaces = transactions.execute(status -> {
-                try (Stream<PaintedSurface> painted = houses.painted()) {
+                try (Stream<PaintedSurface> painted = seen.painted()) {
                     return painted.filter(each -> each.colourId().equals(Optional.of(husk)))
                             .count();
                 }
             });
             assertThat(all.flats().stream()
-                            .mapToLong(Houses.FlatFound::surfaces)
+                            .mapToLong(SeenPaints.FlatFound::surfaces)
                             .sum())
                     .isEqualTo(surfaces);
             return husk;
