@@ -55,6 +55,11 @@ document.addEventListener("input", (event) => {
 });
 
 document.addEventListener("DOMContentLoaded", () => measureAll(document));
+// who begins is asked for their time zone: their browser knows it
+document.addEventListener("DOMContentLoaded", () => {
+  const zone = document.querySelector("[data-own-zone=true]");
+  if (zone) zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? zone.value;
+});
 window.addEventListener("resize", () => measureAll(document));
 document.addEventListener("htmx:after:swap", (event) => {
   measureAll(document);

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.UnitSystem;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -141,6 +142,21 @@ public class Accounts {
     @Transactional
     public void found(Member lead) {
         found(lead, NO_PASSWORD);
+    }
+
+    /** Calls the organisation of the signed-in lead otherwise, or has it read other units. What is stored stays as it is. */
+    @Transactional
+    public void change(Member lead, Settings to) {
+        if (!lead.isLead()) {
+            throw new NotAllowedException("denied.lead");
+        }
+        jdbc.sql(
+                        "update organisation set name = :name, units = :units, zone = :zone, version = version + 1 where id = :id")
+                .param("id", lead.organisationId())
+                .param("name", to.organisation())
+                .param("units", to.units().name())
+                .param("zone", to.zone())
+                .update();
     }
 
     private void found(Member lead, String passwordHash) {

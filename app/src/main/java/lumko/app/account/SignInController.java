@@ -2,8 +2,6 @@ package lumko.app.account;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.DateTimeException;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,7 +85,12 @@ class SignInController {
         if (!accounts.isFresh()) {
             return "redirect:/login";
         }
-        model.addAttribute("form", Form.empty(speaker.words()));
+        return firstRun(model, Form.empty(speaker.words()));
+    }
+
+    private static String firstRun(Model model, Form form) {
+        model.addAttribute("form", form);
+        model.addAttribute("zones", Settings.zones());
         return "first-run";
     }
 
@@ -101,23 +104,19 @@ class SignInController {
             return "redirect:/login";
         }
         Form form = new Form(typed, speaker.words());
-        String organisation = form.text("organisation", 120);
+        Settings settings = Settings.read(form, speaker.words());
         String name = form.text("name", 120);
         String login = form.text("login", 80);
-        String password = Passwords.read(form, "password", speaker.words(), List.of(name, login, organisation));
-        UnitSystem units = form.one("units", UnitSystem.class);
-        String zone = form.text("zone", 60);
-        try {
-            ZoneId.of(zone);
-        } catch (DateTimeException unknown) {
-            form.refuse("zone", speaker.words().say("refused.zone", zone));
-        }
+        String password =
+                Passwords.read(form, "password", speaker.words(), List.of(name, login, settings.organisation()));
         if (form.hasErrors()) {
-            model.addAttribute("form", form);
             response.setStatus(422);
-            return "first-run";
+            return firstRun(model, form);
         }
-        enter(accounts.found(organisation, units, zone, name, login, password), request, response);
+        enter(
+                accounts.found(settings.organisation(), settings.units(), settings.zone(), name, login, password),
+                request,
+                response);
         return "redirect:/";
     }
 

@@ -15,12 +15,15 @@ import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Srgb;
+import lumko.core.figure.FigureUnit;
 import lumko.core.paint.Binder;
 import lumko.core.paint.DataSheet;
 import lumko.core.paint.DryFilm;
 import lumko.core.paint.Sheen;
+import lumko.core.quantity.Limits;
 import lumko.core.quantity.Times;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Products and colours: found, added, a product with what its maker says. */
 @Controller
 class PaintsController {
+    private static final FigureUnit SPREAD = FigureUnit.SQUARE_METRES_PER_LITRE;
     private static final int MOST_LISTED = 60;
     private static final int MOST_OFFERED = 12;
 
@@ -150,6 +154,7 @@ class PaintsController {
         PaintBook book = paints.book();
         Product product = Optional.ofNullable(book.products().get(productId)).orElseThrow(NotFoundException::new);
         model.addAttribute("p", product);
+        model.addAttribute("spreadUnit", SPREAD);
         model.addAttribute(
                 "sizes",
                 product.sizes().stream()
@@ -215,7 +220,16 @@ class PaintsController {
             HttpServletResponse response) {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
-        double spread = form.number("spread", DryFilm.SPREAD);
+        Words words = speaker.words();
+        double spread = words.stored(
+                form.number(
+                        "spread",
+                        new Limits(
+                                "spread",
+                                words.shown(DryFilm.SPREAD.low(), SPREAD),
+                                words.shown(DryFilm.SPREAD.high(), SPREAD),
+                                words.name(SPREAD))),
+                SPREAD);
         double solids = form.number("solids", DryFilm.SOLIDS);
         double contrast = form.number("contrast", DataSheet.CONTRAST);
         Optional<Duration> recoat = form.typed("recoat").isEmpty()

@@ -89,28 +89,31 @@ class FigureController {
     @PostMapping("/figures/{name}")
     String set(
             @PathVariable String name,
-            @RequestParam Map<String, String> typed,
+            @RequestParam Map<String, String> fields,
             Model model,
             HttpServletResponse response) {
         access.requireLead();
         Figure figure = figure(name);
-        Form form = new Form(typed, speaker.words());
+        Form form = new Form(fields, speaker.words());
         if (form.yes("reset")) {
             figures.reset(figure);
             return at(figure);
         }
-        double amount = form.number(
+        Words words = speaker.words();
+        double typed = form.number(
                 "amount",
                 new Limits(
                         figure.name(),
-                        figure.low(),
-                        figure.high(),
-                        speaker.words().name(figure.unit())));
+                        words.shown(figure.low(), figure.unit()),
+                        words.shown(figure.high(), figure.unit()),
+                        words.name(figure.unit())));
         String why = form.text("why", 200);
         if (form.hasErrors()) {
             response.setStatus(422);
             return show(model, "", figure.group(), form, figure);
         }
+        // what is said as the limit is the limit, to the last digit
+        double amount = Math.clamp(words.stored(typed, figure.unit()), figure.low(), figure.high());
         figures.set(figure, amount, why);
         return at(figure);
     }

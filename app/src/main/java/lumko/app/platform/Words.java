@@ -12,6 +12,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import lumko.core.figure.FigureUnit;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
@@ -144,6 +145,23 @@ public final class Words {
         String fraction = part == 0 ? "" : (inches == 0 ? "" : " ") + part / most + "/" + SIXTEENTHS / most;
         String inch = inches == 0 && part > 0 ? fraction : inches + fraction;
         return feet == 0 ? inch + "\"" : feet + "'" + inch + "\"";
+    }
+
+    /** A figure in the unit it is read in, to as many places as tell it apart. */
+    public String figure(double stored, FigureUnit unit) {
+        double shown = shown(stored, unit);
+        // a hundredth of an inch is a quarter of a millimetre
+        return number(shown, units == UnitSystem.US && Math.abs(shown) < 1 ? 3 : 2);
+    }
+
+    /** What is stored of a figure, as it is read. */
+    public double shown(double stored, FigureUnit unit) {
+        return units == UnitSystem.US ? UsUnits.shown(stored, unit) : stored;
+    }
+
+    /** What was typed for a figure, as it is stored. */
+    public double stored(double typed, FigureUnit unit) {
+        return units == UnitSystem.US ? UsUnits.stored(typed, unit) : typed;
     }
 
     /** The number alone of {@link #place}. */

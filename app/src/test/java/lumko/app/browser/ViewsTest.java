@@ -49,6 +49,7 @@ class ViewsTest extends BrowserTest {
                 "/history",
                 "/password",
                 "/tables",
+                "/organisation",
                 "/houses/" + flat.house().id(),
                 "/flats/" + flat.id() + "/set-up",
                 "/figures",
