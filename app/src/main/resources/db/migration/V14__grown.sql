@@ -124,3 +124,19 @@ create table table_import (
     foreign key (organisation_id, saved_by) references person (organisation_id, id)
 );
 create index table_import_taken on table_import (organisation_id, taken_at);
+
+-- A guest reads one sheet by a secret link, until a day or until it is revoked.
+create table guest_link (
+    id uuid primary key,
+    organisation_id uuid not null references organisation,
+    digest varchar(64) not null unique,
+    sheet_id uuid not null,
+    made_by uuid not null,
+    made_at timestamptz not null,
+    expires_at timestamptz not null check (expires_at > made_at),
+    revoked_at timestamptz,
+    foreign key (organisation_id, sheet_id) references sheet (organisation_id, id),
+    foreign key (organisation_id, made_by) references person (organisation_id, id)
+);
+create index guest_link_of_sheet on guest_link (sheet_id);
+

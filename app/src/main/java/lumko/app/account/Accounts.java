@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import lumko.app.platform.BelongsToOrganisation;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.UnitSystem;
@@ -183,7 +184,7 @@ public class Accounts {
     }
 
     /** Does something for whoever came by a link, as far as that lets them see. */
-    public static <T> T as(CalendarLinks.Bearer bearer, Supplier<T> action) {
+    public static <T> T as(BelongsToOrganisation bearer, Supplier<T> action) {
         return as(UsernamePasswordAuthenticationToken.authenticated(bearer, null, List.of()), action);
     }
 

@@ -1,15 +1,9 @@
 package lumko.app.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,12 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CalendarLinks {
-    private static final int SECRET_BYTES = 24;
-
     private final JdbcClient jdbc;
     private final Access access;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     CalendarLinks(JdbcClient jdbc, Access access, Clock clock) {
         this.jdbc = jdbc;
@@ -71,15 +62,13 @@ public class CalendarLinks {
         if (!person.equals(Optional.of(member.personId()))) {
             access.requireLead();
         }
-        byte[] bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = Secret.made();
         jdbc.sql("""
                         insert into calendar_link (id, organisation_id, digest, person_id, house_id, made_by, made_at)
                         values (:id, :organisation, :digest, :person, :house, :by, :at)""")
                 .param("id", UUID.randomUUID())
                 .param("organisation", member.organisationId())
-                .param("digest", digest(secret))
+                .param("digest", Secret.digest(secret))
                 .param("person", person.orElse(null))
                 .param("house", house.orElse(null))
                 .param("by", member.personId())
@@ -113,7 +102,7 @@ public class CalendarLinks {
                         from calendar_link l join organisation o on o.id = l.organisation_id
                         left join person p on p.id = l.person_id
                         where l.digest = :digest and l.revoked_at is null and (p.id is null or p.active)""")
-                .param("digest", digest(secret))
+                .param("digest", Secret.digest(secret))
                 .query((row, number) -> new Bearer(
                         row.getObject("id", UUID.class),
                         UnitSystem.valueOf(row.getString("units")),
@@ -121,14 +110,5 @@ public class CalendarLinks {
                         Optional.ofNullable(row.getObject("person_id", UUID.class)),
                         Optional.ofNullable(row.getObject("house_id", UUID.class))))
                 .optional();
-    }
-
-    private static String digest(String secret) {
-        try {
-            MessageDigest sha = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(sha.digest(secret.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
     }
 }

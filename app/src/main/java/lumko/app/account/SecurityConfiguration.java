@@ -45,6 +45,7 @@ class SecurityConfiguration {
                                 "/error",
                                 "/actuator/health/**",
                                 "/calendar/*.ics",
+                                "/guest/*.pdf",
                                 "/js/**",
                                 "/css/**",
                                 "/fonts/**",

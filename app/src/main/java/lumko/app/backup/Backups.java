@@ -70,7 +70,8 @@ final class Backups {
                         database.name());
                 written = Fingerprint.of(connection);
             }
-            String scratch = "lumko_check_" + UUID.randomUUID().toString().replace("-", "");
+            String scratch =
+                    database.name() + "_check_" + UUID.randomUUID().toString().substring(0, 8);
             try {
                 Fingerprint back = into(scratch, unfinished);
                 if (!back.equals(written)) {
@@ -100,8 +101,8 @@ final class Backups {
         }
         String moment =
                 LocalDateTime.now(clock).format(MOMENT).replaceAll("\\W", "_").toLowerCase(java.util.Locale.ROOT);
-        String coming = "lumko_restored_" + moment;
-        String before = "lumko_before_" + moment;
+        String coming = database.name() + "_restored_" + moment;
+        String before = database.name() + "_before_" + moment;
         Fingerprint back;
         try {
             back = into(coming, file);

@@ -179,9 +179,10 @@ class WorkAheadReader {
             for (Turnover turnover : turnovers) {
                 Sheets.Progress known = progress.getOrDefault(turnover.id(), Sheets.Progress.NONE);
                 OpenWork work = open.get(turnover.id());
-                if (work != null || known.finishedOn().isEmpty()) {
-                    Flat record =
-                            Optional.ofNullable(flats.get(turnover.flatId())).orElseThrow();
+                Flat record = Optional.ofNullable(flats.get(turnover.flatId())).orElseThrow();
+                // of a flat without a room on record nobody can say what there is to do
+                boolean isUnknown = work == null && record.rooms().isEmpty();
+                if ((work != null || known.finishedOn().isEmpty()) && !isUnknown) {
                     ahead.add(flat(turnover, record, Optional.ofNullable(work)));
                 }
             }

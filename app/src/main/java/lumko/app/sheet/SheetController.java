@@ -12,15 +12,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.account.GuestLinks;
 import lumko.app.figure.Figures;
 import lumko.app.kept.KeptResults;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
-import lumko.app.platform.BaseAddress;
 import lumko.app.platform.Form;
-import lumko.app.platform.Pdf;
-import lumko.app.platform.QrCode;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.app.sheet.Ticking.Ticked;
@@ -30,9 +28,7 @@ import lumko.core.quantity.Limits;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import lumko.core.quantity.Volume;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,10 +52,9 @@ class SheetController {
     private final RoomSensor sensor;
     private final KeptResults results;
     private final Figures figures;
+    private final GuestLinks guests;
     private final Access access;
     private final Speaker speaker;
-    private final Pdf pdf;
-    private final BaseAddress base;
     private final HttpServletRequest request;
     private final HttpServletResponse response;
 
@@ -72,10 +67,9 @@ class SheetController {
             RoomSensor sensor,
             KeptResults results,
             Figures figures,
+            GuestLinks guests,
             Access access,
             Speaker speaker,
-            Pdf pdf,
-            BaseAddress base,
             HttpServletRequest request,
             HttpServletResponse response) {
         this.sheets = sheets;
@@ -86,10 +80,9 @@ class SheetController {
         this.sensor = sensor;
         this.results = results;
         this.figures = figures;
+        this.guests = guests;
         this.access = access;
         this.speaker = speaker;
-        this.pdf = pdf;
-        this.base = base;
         this.request = request;
         this.response = response;
     }
@@ -125,33 +118,6 @@ class SheetController {
     @ResponseBody
     String pulse(@PathVariable UUID id) {
         return String.valueOf(sheets.pulse(id));
-    }
-
-    @GetMapping("/sheets/{id}/lumko-sheet.pdf")
-    ResponseEntity<byte[]> paper(@PathVariable UUID id) {
-        Sheet sheet = sheets.sheet(id);
-        String address = base.of("/sheets/" + id);
-        byte[] bytes = pdf.render(
-                "sheet-paper",
-                Map.of(
-                        "sheet",
-                        sheet,
-                        "view",
-                        new SheetView(sheet, figures.catalogue(), speaker.words()),
-                        "carry",
-                        new CarryView(sheet, figures.catalogue(), speaker.words()),
-                        "say",
-                        speaker.words(),
-                        "today",
-                        speaker.today(),
-                        "code",
-                        QrCode.of(address),
-                        "address",
-                        address));
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=lumko-sheet.pdf")
-                .body(bytes);
     }
 
     @PostMapping("/steps/{stepId}/tick")
@@ -395,6 +361,8 @@ class SheetController {
         model.addAttribute("froms", Inspection.From.values());
         model.addAttribute("hasSensor", !(sensor instanceof NoRoomSensor));
         model.addAttribute("kept", results.ofSheet(id));
+        model.addAttribute("guests", guests.ofSheet(id));
+        model.addAttribute("guestDays", PaperController.DAYS);
         model.addAttribute("outcomes", Outcome.values());
         model.addAttribute("stoods", Look.Stood.values());
         model.addAttribute("lights", Look.Light.values());

@@ -48,10 +48,8 @@ class BackupTest {
 
     @AfterEach
     void gone() throws SQLException {
-        for (String name : named("%")) {
-            if (name.startsWith("lumko_") || name.equals(database.name())) {
-                database.inCluster("drop database if exists \"" + name + "\" with (force)");
-            }
+        for (String name : named(database.name() + "%")) {
+            database.inCluster("drop database if exists \"" + name + "\" with (force)");
         }
     }
 
@@ -89,7 +87,7 @@ class BackupTest {
         assertThat(now()).isEqualTo(before);
         assertThat(restored.rows()).isEqualTo(502);
         assertThat(named(restored.before())).hasSize(1);
-        assertThat(named("lumko_check_%")).isEmpty();
+        assertThat(named(database.name() + "_check_%")).isEmpty();
     }
 
     /** Every value of every row counts, not only how many there are. */
@@ -142,7 +140,7 @@ class BackupTest {
         assertThatThrownBy(() -> backups.restore(file)).isInstanceOf(BackupException.class);
         assertThatThrownBy(() -> backups.restore(folder.resolve("none"))).hasMessageContaining("there is no file");
         assertThat(now()).isEqualTo(before);
-        assertThat(named("lumko_restored_%")).isEmpty();
+        assertThat(named(database.name() + "_restored_%")).isEmpty();
     }
 
     @Test

@@ -187,6 +187,25 @@ class PlanTest extends ApplicationTest {
                     .doesNotContain("Ropewalk Court 1", "Ropewalk Court 15", "Brickfield House 8");
         }
 
+        /** Its dates may be known before anybody has entered its rooms: the others are planned all the same. */
+        @Test
+        void notAFlatWithoutRooms() {
+            UUID house = flat("Tern Terrace", 4).house().id();
+            UUID empty = asLead(() -> recording.addFlat(house, "999", 59, 59));
+            asLead(() -> {
+                recording.setDates(empty, TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, -1);
+                return empty;
+            });
+            assertThat(ahead().flats())
+                    .extracting(WorkAhead.FlatAhead::name)
+                    .contains("Tern Terrace 4")
+                    .doesNotContain("Tern Terrace 999");
+            assertThat(mvc.get().uri("/plan").with(user(member("mirela")))).hasStatusOk();
+            assertThat(mvc.get().uri("/").with(user(member("mirela")))).hasStatusOk();
+            assertThat(mvc.get().uri("/flats/" + empty).with(user(member("mirela"))))
+                    .hasStatusOk();
+        }
+
         @Test
         void nothingBeginsBeforeTheKeysAreBackNorBeforeNow() {
             WorkAhead ahead = ahead();
