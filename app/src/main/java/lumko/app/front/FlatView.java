@@ -65,6 +65,20 @@ public final class FlatView {
         return words.say(left == faces() ? "flat.walkIt" : left > 0 ? "flat.walkOn" : "flat.walkAgain");
     }
 
+    public boolean isAllWalked() {
+        return whole.notWalked() == 0;
+    }
+
+    /** Whether all that is still missing for the sheet is what is on a surface and what goes on it. */
+    public boolean isNextPaint() {
+        return isAllWalked() && !whole.withoutPaint().isEmpty();
+    }
+
+    /** Whether the sheet is what comes next. */
+    public boolean isNextSheet() {
+        return isAllWalked() && isReady() && whole.withoutPaint().isEmpty();
+    }
+
     public String notWalked() {
         int left = whole.notWalked();
         return left > 0 ? words.say("flat.toGo", left, faces()) : words.say("flat.allWalked");

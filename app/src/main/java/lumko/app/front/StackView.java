@@ -88,7 +88,7 @@ public final class StackView {
                 coat.colour().map(colour -> colour.screen().hex()).orElse(NO_COLOUR),
                 hatch(coat.layer()),
                 words.name(coat.layer()),
-                coat.appliedOn().map(words::month).orElse(""),
+                coat.month(words).orElse(""),
                 what(coat),
                 how(coat));
     }
@@ -112,7 +112,7 @@ public final class StackView {
 
     private String how(Coat coat) {
         return joined(
-                coat.appliedOn().map(words::date),
+                coat.day(words).map(words::date),
                 Optional.of(coat.tinLabels())
                         .filter(labels -> !labels.isEmpty())
                         .map(of -> words.say("paint.tins", of)),

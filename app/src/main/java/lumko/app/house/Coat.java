@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.Paint;
 import lumko.app.catalogue.Product;
+import lumko.app.platform.Words;
 import lumko.app.store.Tin;
 import lumko.core.paint.Batch;
 import lumko.core.quantity.RelativeHumidity;
@@ -88,6 +89,21 @@ public record Coat(
             return Batch.of(batch);
         }
         return tins.size() == 1 ? Batch.of(tins.getFirst().batch()) : Batch.UNKNOWN;
+    }
+
+    /** The day it went on, where a day is known: of a year alone the note says what there is to say. */
+    public Optional<LocalDate> day(Words words) {
+        return appliedOn.filter(on -> !note.equals(about(on.getYear(), words)));
+    }
+
+    /** How it is noted that of the day only the year is known. */
+    static String about(int year, Words words) {
+        return words.say("setup.about", String.valueOf(year));
+    }
+
+    /** The month it went on, or about which year. */
+    public Optional<String> month(Words words) {
+        return day(words).map(words::month).or(() -> appliedOn.map(on -> about(on.getYear(), words)));
     }
 
     /** Whether nobody noted what it came from. */

@@ -137,7 +137,7 @@ public class RecordFields {
                 form.whole(field, new Limits("year", YEAR.low(), speaker.today().getYear(), ""));
         return form.hasErrors()
                 ? new About(Optional.empty(), "")
-                : new About(Optional.of(middle(year)), speaker.words().say("setup.about", String.valueOf(year)));
+                : new About(Optional.of(middle(year)), Coat.about(year, speaker.words()));
     }
 
     /** Of the year that runs, no day that is still to come. */

@@ -104,7 +104,7 @@ public class PaintOffers {
 
     private Offers offers(Surface surface, String typed) {
         Optional<Paint> own = surface.topCoat().flatMap(Coat::paint);
-        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
+        Optional<Lab> lab = seen(surface);
         List<Tin> tins = store.onShelf().stream()
                 .filter(tin -> surface.suits(tin.product().kind()))
                 .filter(tin -> Plain.holds(typed, tin.label(), words(tin.paint())))
@@ -120,7 +120,7 @@ public class PaintOffers {
         if (typed.isBlank()) {
             return own.stream().toList();
         }
-        Optional<Lab> lab = own.map(paint -> paint.colour().lab());
+        Optional<Lab> lab = seen(surface);
         Comparator<Colour> nearest = Comparator.comparingDouble((Colour colour) -> apart(lab, colour))
                 .thenComparing(Colour::name);
         // what a product's own name does not say has to be in the colour's: the same words for many products
@@ -150,6 +150,11 @@ public class PaintOffers {
                         .thenComparing(Paint::name))
                 .limit(MOST_TO_BUY)
                 .toList();
+    }
+
+    /** The colour that is seen, also where nobody knows the product. */
+    private static Optional<Lab> seen(Surface surface) {
+        return surface.topCoat().flatMap(Coat::colour).map(Colour::lab);
     }
 
     private static double apart(Optional<Lab> from, Colour colour) {

@@ -85,7 +85,7 @@ public final class PaintView {
                                 coat.product()
                                         .map(product -> product.maker() + " " + product.name() + " "
                                                 + words.name(product.sheen())),
-                                coat.appliedOn().map(words::month),
+                                coat.month(words),
                                 Optional.of(coat.tinLabels())
                                         .filter(labels -> !labels.isEmpty())
                                         .map(labels -> words.say("paint.tins", labels)),
@@ -205,6 +205,13 @@ public final class PaintView {
                     case Next.ToBuy(Paint paint) -> words.say("paint.toBuy", paint.name());
                 })
                 .orElseGet(this::same);
+    }
+
+    /** Whether somebody has said what is on it, and nobody yet what goes on. */
+    public boolean hasToChoose() {
+        return !answeredBy().isEmpty()
+                && visit.next().isEmpty()
+                && (says("NOT_SURE") || found.topCoat().flatMap(Coat::paint).isEmpty());
     }
 
     private String same() {

@@ -67,10 +67,14 @@ public record Visit(
         return says(PaintAnswer.RECORD_AGREES) || says(PaintAnswer.LIKE_ANOTHER);
     }
 
-    /** Whether something else than what is on it was asked for. */
+    /** Whether something else than what is on it was asked for; where only its colour is known, another colour. */
     boolean isOther(Surface found) {
+        Optional<Coat> there = found.topCoat();
         return next.map(Next::paint)
-                .filter(paint -> !found.topCoat().flatMap(Coat::paint).equals(Optional.of(paint)))
+                .filter(paint -> there.filter(coat -> coat.product().isEmpty())
+                        .flatMap(Coat::colour)
+                        .map(colour -> !colour.equals(paint.colour()))
+                        .orElseGet(() -> !there.flatMap(Coat::paint).equals(Optional.of(paint))))
                 .isPresent();
     }
 

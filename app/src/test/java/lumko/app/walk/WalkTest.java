@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
@@ -310,6 +311,37 @@ class WalkTest extends ApplicationTest {
             assertThat(walked.action()).isEqualTo(Action.ROLL);
             assertThat(walked.paint().map(paint -> paint.colour()).orElseThrow().name())
                     .isEqualTo("Wet Slate");
+        }
+
+        /** Of many a wall one knows the colour, and no more. */
+        @Test
+        void aPaintKnownByItsColourAloneIsRolledAndSaysNoOtherColourIsWanted() {
+            asLead(() -> {
+                recording.addCoat(
+                        wallId,
+                        new NewCoat(
+                                lumko.core.record.Layer.FINISH,
+                                Optional.empty(),
+                                Optional.of(tin.colour().id()),
+                                List.of(),
+                                "",
+                                OptionalInt.empty(),
+                                Optional.of(TODAY.minusDays(20)),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                ""));
+                return wallId;
+            });
+            set("NAIL_HOLE", 800, 700);
+            isOnIt(OnIt.of(PaintAnswer.RECORD_AGREES));
+            // it has to be chosen, and what is nearest stands open
+            assertThat(page()).contains("A tin, or a paint to buy", "paint-first-choice\" open");
+            goesOn(tin);
+            assertThat(walked().action()).isEqualTo(Action.ROLL);
+            assertThat(page()).contains("nobody knows what paint is on it").doesNotContain("another colour is wanted");
+            goesOn(tinOf("Wet Slate"));
+            assertThat(page()).contains("another colour is wanted");
         }
 
         @Test
