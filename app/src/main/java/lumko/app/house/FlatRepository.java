@@ -33,8 +33,10 @@ interface FlatRepository extends JpaRepository<FlatRow, UUID> {
 
     List<FlatRow> findByHouseIdInAndClosedOnIsNullOrderByNumber(Collection<UUID> houseIds);
 
-    @Query(
-            "select f from FlatRow f where lower(f.number) = :number and f.houseId in :houseIds and f.closedOn is null order by f.number")
+    /** House by house. */
+    @Query("""
+            select f from FlatRow f join HouseRow h on h.id = f.houseId
+            where lower(f.number) = :number and f.houseId in :houseIds and f.closedOn is null order by h.position""")
     List<FlatRow> numbered(String number, Collection<UUID> houseIds);
 
     @Query(

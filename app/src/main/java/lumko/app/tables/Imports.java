@@ -142,7 +142,8 @@ public class Imports {
         ImportRow row = new ImportRow(UUID.randomUUID());
         row.kind = kind.or(() -> Columns.guess(file.header(), words))
                 .orElseThrow(() -> new BadFileException(1, words.say("table.whatIsIt")));
-        row.fileName = Plain.line(fileName)
+        // a name may hold letters that nobody sees
+        row.fileName = Plain.line(fileName.replaceAll("\\p{C}", ""))
                 .codePoints()
                 .limit(80)
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
@@ -159,9 +160,11 @@ public class Imports {
     @Transactional
     public void describe(UUID id, Map<Integer, String> fieldOf, Optional<DayOrder> order) {
         ImportRow row = waiting(id);
+        int columns =
+                TableFile.read(Objects.requireNonNull(row.content)).header().size();
         Map<Integer, String> kept = new LinkedHashMap<>();
         fieldOf.forEach((column, field) -> {
-            if (row.kind.columns().contains(field) && !kept.containsValue(field)) {
+            if (column < columns && row.kind.columns().contains(field) && !kept.containsValue(field)) {
                 kept.put(column, field);
             }
         });
@@ -284,10 +287,13 @@ public class Imports {
         row.checkSeen(seenVersion);
         List<Taker.Done> done = new ArrayList<>();
         List<RowSeen> seen = run(row, TableFile.read(Objects.requireNonNull(row.content)), done);
-        row.content = null;
-        row.takenAt = clock.instant();
         row.made = count(seen, Taker.Result.MADE);
         row.changed = count(seen, Taker.Result.CHANGED);
+        if (row.made + row.changed == 0) {
+            throw new NotNowException("denied.tableNothing", row.fileName);
+        }
+        row.content = null;
+        row.takenAt = clock.instant();
         row.refused = count(seen, Taker.Result.REFUSED);
         row.done = json.writeValueAsString(done);
         history.note(Subject.organisation(), EventKind.TABLE_TAKEN, said(row));

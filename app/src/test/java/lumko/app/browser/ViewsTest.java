@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.store.Store;
@@ -33,7 +34,8 @@ class ViewsTest extends BrowserTest {
     @Autowired
     Store store;
 
-    private List<String> views() {
+    /** What is looked at every day, most of it on site. */
+    private List<String> daily() {
         Flat flat = flat("Ropewalk Court", 3);
         Flat unknown = flat("Brickfield House", 19);
         return List.of(
@@ -41,43 +43,49 @@ class ViewsTest extends BrowserTest {
                 "/flats/" + flat.id(),
                 "/walls/" + wall(flat, 2).id() + "/walk",
                 "/walls/" + wall(unknown, 2).id() + "/walk",
+                "/walls/" + ceiling(flat).id() + "/walk",
+                "/marks/" + marked(flat),
+                "/marks/" + marked(flat) + "/touch-up",
+                "/walls/" + wall(flat, 0).id() + "/reading",
+                "/flats/" + flat.id() + "/dates",
                 "/store",
+                "/bench",
+                "/find?q=oat",
+                "/plan",
+                "/plan/days",
+                "/nowhere");
+    }
+
+    /** What is looked at now and then, most of it at a desk. */
+    private List<String> seldom() {
+        Flat flat = flat("Ropewalk Court", 3);
+        return List.of(
                 "/store/tins/" + asLead(() -> store.all().getFirst().id()),
                 "/paints",
                 "/products/"
                         + asLead(() -> paints.book().productsByName().getFirst().id()),
+                "/colours/"
+                        + asLead(() -> paints.book().coloursByName().getFirst().id()),
                 "/history",
                 "/password",
                 "/tables",
                 "/organisation",
                 "/houses/" + flat.house().id(),
                 "/flats/" + flat.id() + "/set-up",
+                "/surfaces/" + wall(flat, 0).id() + "/edit",
                 "/figures",
                 "/people",
                 "/houses/new",
                 "/houses/" + flat.house().id() + "/flats/new",
                 "/flats/" + flat.id() + "/rooms/new",
-                "/flats/" + flat.id() + "/dates",
-                "/surfaces/" + wall(flat, 0).id() + "/edit",
-                "/walls/" + ceiling(flat).id() + "/walk",
-                "/marks/" + marked(flat),
-                "/marks/" + marked(flat) + "/touch-up",
-                "/walls/" + wall(flat, 0).id() + "/reading",
-                "/bench",
                 "/exchange",
-                "/colours/"
-                        + asLead(() -> paints.book().coloursByName().getFirst().id()),
                 "/find",
-                "/find?q=oat",
                 "/practice",
                 "/flats/" + flat.id() + "/practice",
                 "/flats/" + flat.id() + "/history",
                 "/minutes",
                 "/outcomes",
-                "/plan",
-                "/plan/days",
-                "/plan/hours",
-                "/nowhere");
+                "/plan/hours");
     }
 
     private static Surface ceiling(Flat flat) {
@@ -99,25 +107,31 @@ class ViewsTest extends BrowserTest {
      * reflow on the phone.
      */
     @Test
-    void everyViewIsAccessible() {
-        everyView(ViewsTest::lookAt);
+    void everyViewOfTheDayIsAccessible() {
+        everyView(daily(), ViewsTest::lookAt);
+    }
+
+    @Test
+    @Tag("slow")
+    void everyOtherViewIsAccessible() {
+        everyView(seldom(), ViewsTest::lookAt);
     }
 
     @Test
     @Tag("slow")
     void everyViewIsLegibleInTheDark() {
-        everyView((page, view) -> {
+        everyView(Stream.concat(daily().stream(), seldom().stream()).toList(), (page, view) -> {
             page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
             assertNoViolation(new AxeBuilder(page).withRules(List.of("color-contrast")), view + " in the dark");
         });
     }
 
-    private void everyView(BiConsumer<Page, String> look) {
+    private void everyView(List<String> views, BiConsumer<Page, String> look) {
         Page page = open(Screen.DESK);
         page.navigate(url("/login"));
         look.accept(page, "login");
         enter(page, "Mirela Oduya");
-        for (String view : views()) {
+        for (String view : views) {
             page.navigate(url(view));
             look.accept(page, view);
         }

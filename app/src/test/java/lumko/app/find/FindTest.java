@@ -134,6 +134,7 @@ class FindTest extends ApplicationTest {
 
     @Test
     void wallsNobodyHasIdentified() {
+        freshFlat("Tern Terrace");
         assertThat(asLead(() -> seen.notIdentified(10_000)).flats())
                 .extracting(found -> found.door().name())
                 .contains("Brickfield House 19");

@@ -54,8 +54,10 @@ class GrownTest extends ApplicationTest {
             HttpResponse<String> page = client.get(path);
             assertThat(page.statusCode()).as(name).isEqualTo(200);
             assertThat(page.body().length()).as(name).isLessThan(MOST_BYTES);
-            // the second time: what is kept in memory is there
-            statements.put(name, Statements.of(() -> client.get(path)));
+            // from the second time on what is kept in memory is there; whoever asks for something meanwhile is counted
+            // too
+            statements.put(
+                    name, Math.min(Statements.of(() -> client.get(path)), Statements.of(() -> client.get(path))));
         });
         return statements;
     }

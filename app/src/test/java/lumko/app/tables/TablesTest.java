@@ -300,6 +300,19 @@ class TablesTest extends ApplicationTest {
     }
 
     @Test
+    void nothingToTakeIsSaid() {
+        UUID id = asLead(
+                () -> imports.save("flats\u0000\u202e.csv", bytes("house,flat\nRopewalk Court,7\n"), Optional.empty()));
+        assertThat(look(id).fileName()).isEqualTo("flats.csv");
+        assertThatThrownBy(() -> take(id)).hasMessage("denied.tableNothing");
+        asLead(() -> {
+            imports.describe(id, Map.of(0, "houseName", 999, "flatNumber", 1, "no such field"), Optional.empty());
+            return id;
+        });
+        assertThat(look(id).columns()).extracting(Imports.Column::field).containsExactly("houseName", "");
+    }
+
+    @Test
     void peopleWithTheirHouses() {
         UUID id = save("""
                 name,login,role,houses
