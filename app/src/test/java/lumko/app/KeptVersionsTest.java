@@ -52,7 +52,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13})
+    @ValueSource(ints = {5, 7, 13, 14})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
         TestDatabase.Access access = restored(schema);
         try (var application = new SpringApplicationBuilder(LumkoApplication.class)
@@ -129,10 +129,7 @@ class KeptVersionsTest extends ApplicationTest {
         }
     }
 
-    @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13})
-    void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
-        String document = kept("record-" + schema + ".json.gz");
+    private SignedInClient newcomer() {
         Member lead = accounts.found(
                 "Moved from elsewhere",
                 UnitSystem.METRIC,
@@ -143,9 +140,34 @@ class KeptVersionsTest extends ApplicationTest {
         SignedInClient client = SignedInClient.nobody(port);
         client.signIn(lead.login(), "long enough to be safe");
         client.renewToken();
+        return client;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {5, 7, 13, 14})
+    void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
+        String document = kept("record-" + schema + ".json.gz");
+        SignedInClient client = newcomer();
         assertThat(client.upload("/exchange/record", "file", document.getBytes(StandardCharsets.UTF_8))
                         .body())
                 .contains("The record is here:");
+        isAllThere(client, document);
+    }
+
+    /** The same record as tables: the ZIP is taken back in since 14. */
+    @Test
+    void takesInTheTablesOfAnEarlierVersion() throws IOException {
+        SignedInClient client = newcomer();
+        try (InputStream zip =
+                java.util.Objects.requireNonNull(getClass().getResourceAsStream("/kept/record-14.zip"))) {
+            assertThat(client.upload("/exchange/record", "file", zip.readAllBytes())
+                            .body())
+                    .contains("The record is here:");
+        }
+        isAllThere(client, kept("record-14.json.gz"));
+    }
+
+    private void isAllThere(SignedInClient client, String document) {
         JsonNode before = json.readTree(document).at("/tables");
         JsonNode after =
                 json.readTree(client.get("/exchange/lumko-record.json").body()).at("/tables");
