@@ -17,6 +17,7 @@ import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.UnitSystem;
+import lumko.app.platform.UsUnits;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.RoomKind;
@@ -38,7 +39,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Pages where a house and a flat are set up, many things at once, and put right. */
 @Controller
 class CorrectingController {
-    private static final double METRES_PER_FOOT = 0.3048;
     private static final Limits FLOORS = new Limits("floors", 1, 60, "");
     private static final Limits FIRST = new Limits("number", 1, 9999, "");
     private static final Limits ON_EACH = new Limits("flats on each", 1, 60, "");
@@ -419,7 +419,7 @@ class CorrectingController {
     /** As somebody would type it: in metres or feet. */
     private String typed(Length length) {
         double metres = length.inMetres();
-        return String.valueOf(speaker.words().units() == UnitSystem.US ? metres / METRES_PER_FOOT : metres);
+        return String.valueOf(speaker.words().units() == UnitSystem.US ? metres / UsUnits.METRES_A_FOOT : metres);
     }
 
     @PostMapping("/surfaces/{surfaceId}/coats/{position}/remove")

@@ -26,9 +26,6 @@ import lumko.core.quantity.Volume;
  * inches, temperatures in °C or °F, as the organisation writes them.
  */
 public final class Form {
-    private static final double METRES_PER_FOOT = 0.3048;
-    private static final double LITRES_PER_US_QUART = 0.946353;
-
     private final Map<String, String> typed;
     private final Words words;
     private final Map<String, String> errors = new LinkedHashMap<>();
@@ -138,7 +135,7 @@ public final class Form {
 
     /** A length typed in metres or feet, or with a unit of its own. */
     public Length metres(String field, Limits millimetres) {
-        double factor = words.units() == UnitSystem.US ? METRES_PER_FOOT : 1;
+        double factor = words.units() == UnitSystem.US ? UsUnits.METRES_A_FOOT : 1;
         Limits own = new Limits(
                 label(field),
                 millimetres.low() / 1000 / factor,
@@ -149,7 +146,7 @@ public final class Form {
 
     /** A length that is part of what was typed, in metres or feet or with a unit of its own; empty if it is none. */
     public Optional<Length> length(String typed) {
-        double metre = words.units() == UnitSystem.US ? METRES_PER_FOOT * 1000 : 1000;
+        double metre = words.units() == UnitSystem.US ? UsUnits.METRES_A_FOOT * 1000 : 1000;
         OptionalDouble millimetres = TypedLength.millimetres(typed, metre);
         return millimetres.isPresent() && !Double.isNaN(millimetres.getAsDouble())
                 ? Optional.of(Length.ofMillimetres(millimetres.getAsDouble()))
@@ -158,7 +155,7 @@ public final class Form {
 
     /** A size typed in millimetres or inches, or with a unit of its own. */
     public Length millimetres(String field, Limits millimetres) {
-        double factor = words.units() == UnitSystem.US ? 25.4 : 1;
+        double factor = words.units() == UnitSystem.US ? UsUnits.MILLIMETRES_AN_INCH : 1;
         Limits own = new Limits(
                 label(field),
                 millimetres.low() / factor,
@@ -179,7 +176,7 @@ public final class Form {
 
     /** A volume typed in litres or US quarts, or with a unit of its own. */
     public Volume litres(String field, Limits litres) {
-        double factor = words.units() == UnitSystem.US ? LITRES_PER_US_QUART : 1;
+        double factor = words.units() == UnitSystem.US ? UsUnits.LITRES_A_QUART : 1;
         Limits own = new Limits(
                 label(field),
                 litres.low() / factor,

@@ -20,8 +20,8 @@ final class TypedLength {
     private static final Pattern FRACTION = Pattern.compile("(?:(\\d+) )?(\\d+)/(\\d+)");
 
     private static final Map<String, Double> MILLIMETRES = Map.of("mm", 1.0, "cm", 10.0, "m", 1000.0);
-    private static final double INCH = 25.4;
-    private static final double FOOT = 304.8;
+    private static final double INCH = UsUnits.MILLIMETRES_AN_INCH;
+    private static final double FOOT = UsUnits.METRES_A_FOOT * 1000;
 
     private static final Map<String, String> LETTERS =
             Map.of("′", "'", "’", "'", "″", "\"", "”", "\"", "''", "\"", "½", " 1/2", "¼", " 1/4", "¾", " 3/4");

@@ -10,11 +10,21 @@ import java.util.regex.Pattern;
 final class TypedVolume {
     private static final Pattern WITH_UNIT =
             Pattern.compile("(\\S+?) ?(ml|l|litres?|liters?|gal|gallons?|qt|quarts?|fl\\.? ?oz)\\.?");
-    private static final double GALLON = 3.785412;
-    private static final double QUART = GALLON / 4;
-    private static final double FLUID_OUNCE = GALLON / 128;
-    private static final Map<String, Double> LITRES =
-            Map.of("l", 1.0, "litre", 1.0, "liter", 1.0, "gal", GALLON, "gallon", GALLON, "qt", QUART, "quart", QUART);
+    private static final Map<String, Double> LITRES = Map.of(
+            "l",
+            1.0,
+            "litre",
+            1.0,
+            "liter",
+            1.0,
+            "gal",
+            UsUnits.LITRES_A_GALLON,
+            "gallon",
+            UsUnits.LITRES_A_GALLON,
+            "qt",
+            UsUnits.LITRES_A_QUART,
+            "quart",
+            UsUnits.LITRES_A_QUART);
 
     private TypedVolume() {}
 
@@ -30,7 +40,7 @@ final class TypedVolume {
         }
         OptionalDouble number = Plain.number(withUnit.group(1));
         String name = withUnit.group(2).replaceAll("(?<=[a-z]{3})s$", "");
-        double litres = name.startsWith("fl") ? FLUID_OUNCE : LITRES.getOrDefault(name, 1.0);
+        double litres = name.startsWith("fl") ? UsUnits.LITRES_A_FLUID_OUNCE : LITRES.getOrDefault(name, 1.0);
         // 1900 ml are 1.9 L to the last digit
         return number.isPresent()
                 ? OptionalDouble.of(name.equals("ml") ? number.getAsDouble() / 1000 : number.getAsDouble() * litres)

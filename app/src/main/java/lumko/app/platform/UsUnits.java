@@ -3,29 +3,34 @@ package lumko.app.platform;
 import java.util.Map;
 import lumko.core.figure.FigureUnit;
 
-/** How the units of figures are read in the United States: what is stored, times a factor. Their names stand among the words. */
-final class UsUnits {
-    private static final double FOOT = 0.3048;
-    private static final double SQUARE_FOOT = FOOT * FOOT;
-    private static final double INCH = 25.4;
-    private static final double GALLON = 3.785412;
-    private static final double FLUID_OUNCE = GALLON / 128 * 1000;
+/** The units that are read in the United States, and how figures are read in them: what is stored, times a factor. */
+public final class UsUnits {
+    public static final double METRES_A_FOOT = 0.3048;
+    public static final double MILLIMETRES_AN_INCH = 25.4;
+    public static final double LITRES_A_GALLON = 3.785411784;
+    public static final double LITRES_A_QUART = LITRES_A_GALLON / 4;
+
+    static final double LITRES_A_FLUID_OUNCE = LITRES_A_GALLON / 128;
+    static final double SQUARE_METRES_A_SQUARE_FOOT = METRES_A_FOOT * METRES_A_FOOT;
+    private static final double MILLILITRES = 1000;
     private static final double DEGREE = 1.8;
     private static final double FREEZING = 32;
 
     private static final Map<FigureUnit, Double> FACTORS = Map.ofEntries(
-            Map.entry(FigureUnit.MINUTES_PER_METRE, FOOT),
-            Map.entry(FigureUnit.MINUTES_PER_SQUARE_METRE, SQUARE_FOOT),
-            Map.entry(FigureUnit.MINUTES_PER_LITRE, GALLON / 4),
-            Map.entry(FigureUnit.SQUARE_METRES_PER_LITRE, GALLON / SQUARE_FOOT),
-            Map.entry(FigureUnit.LITRES, 4 / GALLON),
-            Map.entry(FigureUnit.MILLIMETRES, 1 / INCH),
+            Map.entry(FigureUnit.MINUTES_PER_METRE, METRES_A_FOOT),
+            Map.entry(FigureUnit.MINUTES_PER_SQUARE_METRE, SQUARE_METRES_A_SQUARE_FOOT),
+            Map.entry(FigureUnit.MINUTES_PER_LITRE, LITRES_A_QUART),
+            Map.entry(FigureUnit.SQUARE_METRES_PER_LITRE, LITRES_A_GALLON / SQUARE_METRES_A_SQUARE_FOOT),
+            Map.entry(FigureUnit.LITRES, 1 / LITRES_A_QUART),
+            Map.entry(FigureUnit.MILLIMETRES, 1 / MILLIMETRES_AN_INCH),
             // thousandths of an inch
-            Map.entry(FigureUnit.MICROMETRES, 1 / INCH),
-            Map.entry(FigureUnit.METRES, 1 / FOOT),
-            Map.entry(FigureUnit.PER_SQUARE_METRE, SQUARE_FOOT),
-            Map.entry(FigureUnit.MILLILITRES_PER_SQUARE_METRE, SQUARE_FOOT / FLUID_OUNCE),
-            Map.entry(FigureUnit.SQUARE_METRES, 1 / SQUARE_FOOT),
+            Map.entry(FigureUnit.MICROMETRES, 1 / MILLIMETRES_AN_INCH),
+            Map.entry(FigureUnit.METRES, 1 / METRES_A_FOOT),
+            Map.entry(FigureUnit.PER_SQUARE_METRE, SQUARE_METRES_A_SQUARE_FOOT),
+            Map.entry(
+                    FigureUnit.MILLILITRES_PER_SQUARE_METRE,
+                    SQUARE_METRES_A_SQUARE_FOOT / (LITRES_A_FLUID_OUNCE * MILLILITRES)),
+            Map.entry(FigureUnit.SQUARE_METRES, 1 / SQUARE_METRES_A_SQUARE_FOOT),
             Map.entry(FigureUnit.KELVIN, DEGREE),
             Map.entry(FigureUnit.DEGREES_CELSIUS, DEGREE));
 

@@ -25,11 +25,7 @@ import org.springframework.context.MessageSource;
  */
 public final class Words {
     private static final int SIXTEENTHS = 16;
-    private static final double MM_PER_INCH = 25.4;
     private static final double INCHES_PER_FOOT = 12;
-    private static final double SQUARE_FEET_PER_SQUARE_METRE = 10.763910;
-    private static final double US_QUARTS_PER_LITRE = 1.056688;
-    private static final double US_FLUID_OUNCES_PER_LITRE = 33.814023;
 
     /** A chance smaller than this is told in tens: nobody pictures 1 in 81. */
     private static final double ROUND_BELOW = 0.05;
@@ -99,7 +95,7 @@ public final class Words {
     public String length(Length length) {
         double mm = length.inMillimetres();
         if (units == UnitSystem.US) {
-            double inches = mm / MM_PER_INCH;
+            double inches = mm / UsUnits.MILLIMETRES_AN_INCH;
             return Math.abs(inches) < 2 * INCHES_PER_FOOT
                     ? number(inches, Math.abs(inches) < 2 ? 2 : 1) + " in"
                     : number(inches / INCHES_PER_FOOT, 1) + " ft";
@@ -110,7 +106,7 @@ public final class Words {
     /** How far an edge runs: nobody cuts in to the centimetre. */
     public String run(Length length) {
         if (units == UnitSystem.US) {
-            return number(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 0) + " ft";
+            return number(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH / INCHES_PER_FOOT, 0) + " ft";
         }
         return number(length.inMetres(), length.inMetres() < 3 ? 1 : 0) + " m";
     }
@@ -128,7 +124,7 @@ public final class Words {
     /** A height or a distance on a wall, always in metres or feet, to two places. */
     public String place(Length length) {
         return units == UnitSystem.US
-                ? fixed(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 1) + " ft"
+                ? fixed(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH / INCHES_PER_FOOT, 1) + " ft"
                 : fixed(length.inMetres(), 2) + " m";
     }
 
@@ -137,7 +133,7 @@ public final class Words {
         if (units != UnitSystem.US) {
             return number(length.inMetres(), 3);
         }
-        long sixteenths = Math.round(length.inMillimetres() / MM_PER_INCH * SIXTEENTHS);
+        long sixteenths = Math.round(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH * SIXTEENTHS);
         long feet = sixteenths / ((long) INCHES_PER_FOOT * SIXTEENTHS);
         long inches = sixteenths / SIXTEENTHS % (long) INCHES_PER_FOOT;
         long part = sixteenths % SIXTEENTHS;
@@ -167,26 +163,26 @@ public final class Words {
     /** The number alone of {@link #place}. */
     public String placeNumber(Length length) {
         return units == UnitSystem.US
-                ? fixed(length.inMillimetres() / MM_PER_INCH / INCHES_PER_FOOT, 1)
+                ? fixed(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH / INCHES_PER_FOOT, 1)
                 : fixed(length.inMetres(), 2);
     }
 
     public String area(Area area) {
         return units == UnitSystem.US
-                ? number(area.inSquareMetres() * SQUARE_FEET_PER_SQUARE_METRE, 0) + " ft²"
+                ? number(area.inSquareMetres() / UsUnits.SQUARE_METRES_A_SQUARE_FOOT, 0) + " ft²"
                 : number(area.inSquareMetres(), 1) + " m²";
     }
 
     public String volume(Volume volume) {
         double litres = volume.inLitres();
         if (units == UnitSystem.US) {
-            double quarts = litres * US_QUARTS_PER_LITRE;
+            double quarts = litres / UsUnits.LITRES_A_QUART;
             if (quarts >= 3.995) {
                 return number(quarts / 4, 2) + " gal";
             }
             return quarts >= 0.25
                     ? number(quarts, 1) + " qt"
-                    : number(litres * US_FLUID_OUNCES_PER_LITRE, litres < 0.03 ? 1 : 0) + " fl oz";
+                    : number(litres / UsUnits.LITRES_A_FLUID_OUNCE, litres < 0.03 ? 1 : 0) + " fl oz";
         }
         return litres < 0.1 && litres > 0
                 ? number(Math.max(1, litres * 1000), 0) + " ml"
@@ -289,8 +285,9 @@ public final class Words {
     /** The sentence for a refused value: what, allowed range with unit, value with unit. */
     public String refusal(OutOfRangeException refused) {
         var limits = refused.limits();
-        Optional<Double> perUnit =
-                limits.unit().equals("mm") && units == UnitSystem.US ? Optional.of(MM_PER_INCH) : Optional.empty();
+        Optional<Double> perUnit = limits.unit().equals("mm") && units == UnitSystem.US
+                ? Optional.of(UsUnits.MILLIMETRES_AN_INCH)
+                : Optional.empty();
         double divisor = perUnit.orElse(1.0);
         String unit = perUnit.isPresent() ? "in" : limits.unit();
         String what = limits.what().substring(0, 1).toUpperCase(units.locale())

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Prediction;
 import lumko.app.platform.UnitSystem;
+import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
 import lumko.app.store.Tin;
 import lumko.core.drying.AirLimit;
@@ -39,7 +40,8 @@ public final class SheetView {
     }
 
     private String litres(Volume volume) {
-        return words.number(words.units() == UnitSystem.US ? volume.inLitres() / 0.946353 : volume.inLitres(), 2);
+        return words.number(
+                words.units() == UnitSystem.US ? volume.inLitres() / UsUnits.LITRES_A_QUART : volume.inLitres(), 2);
     }
 
     /** Sentences on the limits that the air as noted breaks. */

@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.platform.UnitSystem;
+import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
@@ -18,7 +19,7 @@ public final class BoardView {
     private static final double SIDE_LEAST = 330;
     private static final double ABOVE_LEAST = 230;
     private static final double BELOW_LEAST = 250;
-    private static final double MM_PER_FOOT = 304.8;
+    private static final double MM_PER_FOOT = UsUnits.METRES_A_FOOT * 1000;
     private static final double MM_PER_METRE = 1000;
     private static final double RIGHT = 100;
     private static final double STEP_UP = 500;

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
 import lumko.app.platform.UnitSystem;
+import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
 import lumko.core.activity.Move;
 import lumko.core.activity.Wait;
@@ -18,7 +19,6 @@ import lumko.core.repair.Choice;
 
 /** How a mark is made good, put into words. */
 public final class MarkView {
-    private static final double MM_PER_INCH = 25.4;
 
     private final RepairedMark repaired;
     private final boolean isWet;
@@ -129,7 +129,7 @@ public final class MarkView {
     /** How far one side stands out, as a number for the field, in millimetres or inches. */
     public String offset() {
         double mm = repaired.mark().mark().fault().condition().offset().inMillimetres();
-        return words.units() == UnitSystem.US ? words.number(mm / MM_PER_INCH, 2) : words.number(mm, 1);
+        return words.units() == UnitSystem.US ? words.number(mm / UsUnits.MILLIMETRES_AN_INCH, 2) : words.number(mm, 1);
     }
 
     public String offsetUnit() {

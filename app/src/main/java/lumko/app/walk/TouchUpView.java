@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import lumko.app.platform.UnitSystem;
+import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
 import lumko.core.colour.Seen;
 import lumko.core.judge.TouchUp;
@@ -25,8 +26,6 @@ public final class TouchUpView {
     private static final double DABBED = 10;
 
     private static final double FEATHERED = 60;
-
-    private static final double METRES_A_FOOT = 0.3048;
 
     /** Arm's length, in metres. */
     private static final double NEAR = 0.7;
@@ -132,7 +131,7 @@ public final class TouchUpView {
 
     /** What a tick of the ruler says: the number, and its unit at the end. */
     public String tick(int metres, boolean isLast) {
-        double number = words.units() == UnitSystem.US ? metres / METRES_A_FOOT : metres;
+        double number = words.units() == UnitSystem.US ? metres / UsUnits.METRES_A_FOOT : metres;
         return words.number(number, words.units() == UnitSystem.US ? 1 : 0) + (isLast ? " " + words.longUnit() : "");
     }
 
@@ -230,7 +229,7 @@ public final class TouchUpView {
     /** Steps and feet, never millimetres: that is how far somebody stands. */
     private String distance(double metresAway) {
         boolean isUs = words.units() == UnitSystem.US;
-        return words.number(isUs ? metresAway / METRES_A_FOOT : metresAway, 1) + " " + words.longUnit();
+        return words.number(isUs ? metresAway / UsUnits.METRES_A_FOOT : metresAway, 1) + " " + words.longUnit();
     }
 
     private String gone(double from) {

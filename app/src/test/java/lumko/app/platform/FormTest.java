@@ -73,7 +73,7 @@ class FormTest {
         assertThat(form(UnitSystem.US, "size", "1")
                         .litres("size", new Limits("size", 0, 200, "L"))
                         .inLitres())
-                .isCloseTo(0.946353, Offset.offset(1e-9));
+                .isCloseTo(0.946352946, Offset.offset(1e-9));
         Form hot = form(UnitSystem.US, "temperature", "400");
         hot.celsius("temperature");
         assertThat(hot.error("temperature")).isEqualTo("Temperature must be −22–140 °F, was 400 °F.");
