@@ -25,6 +25,7 @@ import lumko.app.platform.Speaker;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
 import lumko.core.quantity.Length;
+import lumko.core.record.Age;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -254,6 +255,7 @@ public class SetUp {
                 : houses.doorsOf(List.of(flat.house().id())).stream()
                         .map(Houses.Door::flatId)
                         .toList();
+        LocalDate today = speaker.today();
         int count = 0;
         int leftAlone = 0;
         for (UUID each : flatIds) {
@@ -262,10 +264,10 @@ public class SetUp {
                     .surfaces()
                     .filter(surface -> surface.kind() == kind)
                     .toList()) {
-                if (isLaterThan(surface, coat.appliedOn())) {
-                    leftAlone++;
-                } else {
+                if (surface.stack(today).takesOnTop(Age.since(coat.appliedOn(), today))) {
                     onto.put(surface.id(), List.of(coat));
+                } else {
+                    leftAlone++;
                 }
             }
             if (!onto.isEmpty()) {
@@ -282,12 +284,5 @@ public class SetUp {
             }
         }
         return new Coated(count, leftAlone);
-    }
-
-    private static boolean isLaterThan(Surface surface, Optional<LocalDate> day) {
-        return day.isPresent()
-                && surface.coats().stream()
-                        .flatMap(coat -> coat.appliedOn().stream())
-                        .anyMatch(on -> on.isAfter(day.get()));
     }
 }

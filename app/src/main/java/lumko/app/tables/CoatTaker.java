@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Product;
@@ -32,7 +31,9 @@ import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
+import lumko.core.record.Age;
 import lumko.core.record.Layer;
+import lumko.core.record.Stack;
 import org.springframework.stereotype.Component;
 
 /**
@@ -86,7 +87,7 @@ class CoatTaker implements Taker {
         private final Places places = new Places(houses, speaker.words());
         private final Map<UUID, Map<UUID, List<NewCoat>>> byFlat = new LinkedHashMap<>();
         private final Map<UUID, Set<List<Object>>> told = new HashMap<>();
-        private final Map<UUID, LocalDate> latest = new HashMap<>();
+        private final Map<UUID, Stack> stacks = new HashMap<>();
 
         private Layers(List<Done> done) {
             this.done = done;
@@ -119,6 +120,7 @@ class CoatTaker implements Taker {
                     Optional.empty(),
                     Optional.empty(),
                     note.isEmpty() ? about.note() : note);
+            Age age = Age.since(about.day(), speaker.today());
             List<Object> says = says(layer, coat.product(), coat.colour(), coat.appliedOn());
             List<Surface> without = surfaces.stream()
                     .filter(surface -> !toldOf(surface).contains(says))
@@ -128,8 +130,9 @@ class CoatTaker implements Taker {
             if (without.isEmpty()) {
                 return new Outcome(Result.THERE, what);
             }
-            List<Surface> free =
-                    without.stream().filter(surface -> isOnTop(surface, coat)).toList();
+            List<Surface> free = without.stream()
+                    .filter(surface -> stackOf(surface).takesOnTop(age))
+                    .toList();
             if (free.isEmpty()) {
                 row.refuse("appliedOn", speaker.words().say("refused.laterLies"));
                 return Outcome.refused();
@@ -139,11 +142,14 @@ class CoatTaker implements Taker {
             for (Surface surface : free) {
                 bySurface.computeIfAbsent(surface.id(), id -> new ArrayList<>()).add(coat);
                 toldOf(surface).add(says);
-                coat.appliedOn()
-                        .ifPresent(
-                                on -> latest.merge(surface.id(), on, (one, other) -> one.isAfter(other) ? one : other));
+                stacks.put(surface.id(), stackOf(surface).under(lumko.core.record.Coat.of(layer, age)));
             }
             return new Outcome(Result.MADE, what + ", " + speaker.words().say("table.surfaces", free.size()));
+        }
+
+        /** With what this table has laid on it. */
+        private Stack stackOf(Surface surface) {
+            return stacks.computeIfAbsent(surface.id(), id -> surface.stack(speaker.today()));
         }
 
         private Set<List<Object>> toldOf(Surface surface) {
@@ -158,14 +164,6 @@ class CoatTaker implements Taker {
                 }
                 return there;
             });
-        }
-
-        private boolean isOnTop(Surface surface, NewCoat coat) {
-            Stream<LocalDate> days = Stream.concat(
-                    surface.coats().stream().flatMap(each -> each.appliedOn().stream()),
-                    Stream.ofNullable(latest.get(surface.id())));
-            return coat.appliedOn().isEmpty()
-                    || days.noneMatch(day -> day.isAfter(coat.appliedOn().get()));
         }
 
         @Override

@@ -42,6 +42,20 @@ public record Stack(Substrate substrate, List<Coat> coats) {
         return coats.stream().filter(coat -> coat.layer().isWhole()).reduce((first, last) -> last);
     }
 
+    /** Whether a coat of an age can lie on top: never an older one on a later. Of what age nobody knows stands in no way. */
+    public boolean takesOnTop(Age age) {
+        return !(age instanceof Age.Known known)
+                || coats.stream()
+                        .noneMatch(coat -> coat.age() instanceof Age.Known there && there.years() < known.years());
+    }
+
+    /** The same with one more on top. */
+    public Stack under(Coat coat) {
+        List<Coat> more = new ArrayList<>(coats);
+        more.add(coat);
+        return new Stack(substrate, more);
+    }
+
     /** Whether it was never painted: the last layer is what it is made of, or a skim on it. */
     public boolean isRaw() {
         return last().filter(coat -> coat.layer() == Layer.SUBSTRATE || coat.layer() == Layer.SKIM)

@@ -202,4 +202,16 @@ class StackTest {
             assertThat(stack.coatsTaken(GREEN, OAT)).containsExactly(1);
         }
     }
+
+    @Test
+    void anOlderCoatNeverLiesOnALater() {
+        Stack stack = of(Coat.of(Layer.FINISH, Age.ofYears(3)), Coat.of(Layer.FINISH, Age.UNKNOWN));
+        assertThat(stack.takesOnTop(Age.ofYears(3))).isTrue();
+        assertThat(stack.takesOnTop(Age.ofYears(1))).isTrue();
+        assertThat(stack.takesOnTop(Age.UNKNOWN)).isTrue();
+        assertThat(stack.takesOnTop(Age.ofYears(4))).isFalse();
+        assertThat(stack.under(Coat.of(Layer.FINISH, Age.ofYears(1))).takesOnTop(Age.ofYears(3)))
+                .isFalse();
+        assertThat(of().takesOnTop(Age.ofYears(90))).isTrue();
+    }
 }
