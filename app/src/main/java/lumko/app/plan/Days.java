@@ -74,7 +74,7 @@ class Days {
 
     private List<PieceRow> inForce() {
         return plans.findByState(PlanState.IN_FORCE)
-                .map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id()))
+                .map(plan -> pieces.standing(plan.id()))
                 .orElse(List.of());
     }
 

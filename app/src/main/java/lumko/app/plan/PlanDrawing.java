@@ -59,7 +59,7 @@ record PlanDrawing(
                         .thenComparing(row -> row.flatId))
                 .map(row -> row.flatId)
                 .toList();
-        // a flat that was let since the plan was made has no column any more
+        // a flat that was finished or let since the plan was made has no column any more
         List<Together> visible = strokes.stream()
                 .filter(stroke -> standing.containsKey(stroke.flatId()))
                 .filter(stroke -> scale.shows(stroke.from(), stroke.dry()))
