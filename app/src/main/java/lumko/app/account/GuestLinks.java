@@ -77,22 +77,26 @@ public class GuestLinks {
         return secret;
     }
 
-    /**
-     * Nobody reads by it any more.
-     *
-     * @return its sheet
-     */
-    public UUID revoke(UUID id) {
-        access.requirePainter();
-        return jdbc.sql("""
-                        update guest_link set revoked_at = :at
-                        where id = :id and organisation_id = :organisation and revoked_at is null returning sheet_id""")
-                .param("at", now())
+    /** @throws NotFoundException if there is no such link, or it is over */
+    @Transactional(readOnly = true)
+    public UUID sheetOf(UUID id) {
+        return jdbc.sql("select sheet_id from guest_link "
+                        + "where id = :id and organisation_id = :organisation and revoked_at is null")
                 .param("id", id)
                 .param("organisation", access.member().organisationId())
                 .query(UUID.class)
                 .optional()
                 .orElseThrow(NotFoundException::new);
+    }
+
+    /** Nobody reads by it any more. */
+    public void revoke(UUID id) {
+        access.requirePainter();
+        jdbc.sql("update guest_link set revoked_at = :at where id = :id and organisation_id = :organisation")
+                .param("at", now())
+                .param("id", id)
+                .param("organisation", access.member().organisationId())
+                .update();
     }
 
     /** Who a secret lets in; nobody if it was never given out, has been revoked or is over. */

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import lumko.app.account.Access;
 import lumko.app.account.Accounts;
 import lumko.app.account.GuestLinks;
 import lumko.app.figure.Figures;
@@ -31,26 +30,26 @@ class PaperController {
 
     private final Sheets sheets;
     private final Figures figures;
-    private final GuestLinks guests;
+    private final Guests guests;
+    private final GuestLinks links;
     private final Pdf pdf;
     private final BaseAddress base;
-    private final Access access;
     private final Speaker speaker;
 
     PaperController(
             Sheets sheets,
             Figures figures,
-            GuestLinks guests,
+            Guests guests,
+            GuestLinks links,
             Pdf pdf,
             BaseAddress base,
-            Access access,
             Speaker speaker) {
         this.sheets = sheets;
         this.figures = figures;
         this.guests = guests;
+        this.links = links;
         this.pdf = pdf;
         this.base = base;
-        this.access = access;
         this.speaker = speaker;
     }
 
@@ -91,7 +90,7 @@ class PaperController {
     /** The sheet as it is now, for whoever has the secret. */
     @GetMapping("/guest/{secret}.pdf")
     ResponseEntity<byte[]> guest(@PathVariable String secret) {
-        GuestLinks.Guest guest = guests.find(secret).orElseThrow(NotFoundException::new);
+        GuestLinks.Guest guest = links.find(secret).orElseThrow(NotFoundException::new);
         return answer(Accounts.as(guest, () -> written(guest.sheetId())));
     }
 
@@ -100,18 +99,12 @@ class PaperController {
         if (!DAYS.contains(days)) {
             throw new NotFoundException();
         }
-        requireRecordsOf(id);
-        after.addFlashAttribute("guestLink", base.of("/guest/" + guests.issue(id, Duration.ofDays(days)) + ".pdf"));
+        after.addFlashAttribute("guestLink", base.of("/guest/" + guests.invite(id, Duration.ofDays(days)) + ".pdf"));
         return "redirect:/sheets/" + id + "#guests";
     }
 
     @PostMapping("/guests/{id}/revoke")
     String revoke(@PathVariable UUID id) {
-        return "redirect:/sheets/" + guests.revoke(id) + "#guests";
-    }
-
-    private void requireRecordsOf(UUID sheetId) {
-        var house = sheets.sheet(sheetId).flat().house();
-        access.requireRecordsOf(house.id(), house.name());
+        return "redirect:/sheets/" + guests.end(id) + "#guests";
     }
 }
