@@ -23,6 +23,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -83,32 +84,26 @@ class ExchangeController {
         return file("lumko-colours.csv", CSV, ColourTable.write(exchange.all()).getBytes(StandardCharsets.UTF_8));
     }
 
-    @GetMapping("/exchange/lumko-surfaces.csv")
-    void surfaces(HttpServletResponse out) throws IOException {
-        send("lumko-surfaces.csv", CSV, file -> records.surfaces(table -> table.writeCsv(file)), out);
+    @GetMapping("/exchange/lumko-{table:surfaces|tins}.csv")
+    void asCsv(@PathVariable String table, HttpServletResponse out) throws IOException {
+        send("lumko-" + table + ".csv", CSV, file -> read(table, rows -> rows.writeCsv(file)), out);
     }
 
-    @GetMapping("/exchange/lumko-surfaces.json")
-    void surfacesAsObjects(HttpServletResponse out) throws IOException {
+    @GetMapping("/exchange/lumko-{table:surfaces|tins}.json")
+    void asObjects(@PathVariable String table, HttpServletResponse out) throws IOException {
         send(
-                "lumko-surfaces.json",
+                "lumko-" + table + ".json",
                 MediaType.APPLICATION_JSON_VALUE,
-                file -> records.surfaces(table -> table.writeJson(file, json)),
+                file -> read(table, rows -> rows.writeJson(file, json)),
                 out);
     }
 
-    @GetMapping("/exchange/lumko-tins.csv")
-    void tins(HttpServletResponse out) throws IOException {
-        send("lumko-tins.csv", CSV, file -> records.tins(table -> table.writeCsv(file)), out);
-    }
-
-    @GetMapping("/exchange/lumko-tins.json")
-    void tinsAsObjects(HttpServletResponse out) throws IOException {
-        send(
-                "lumko-tins.json",
-                MediaType.APPLICATION_JSON_VALUE,
-                file -> records.tins(table -> table.writeJson(file, json)),
-                out);
+    private void read(String table, Consumer<RecordTable> writer) {
+        if (table.equals("surfaces")) {
+            records.surfaces(writer);
+        } else {
+            records.tins(writer);
+        }
     }
 
     @GetMapping("/exchange/lumko-record.json")
