@@ -181,23 +181,40 @@ public class Imports {
         return row;
     }
 
+    /** A file as it is read: which column says what, and which comes first in its dates, where that is known. */
+    private record Reading(TableFile file, Map<Integer, String> fieldOf, Optional<DayOrder> order) {
+        private List<String> missing(TableKind kind) {
+            return kind.required().stream()
+                    .filter(field -> !fieldOf.containsValue(field))
+                    .toList();
+        }
+
+        private boolean asksDayOrder() {
+            return order.isEmpty() && dates(file, fieldOf).stream().anyMatch(date -> !DayOrder.isPlain(date));
+        }
+    }
+
+    private Reading reading(ImportRow row) {
+        TableFile file = TableFile.read(Objects.requireNonNull(row.content));
+        Map<Integer, String> fieldOf = fields(row);
+        return new Reading(
+                file, fieldOf, Optional.ofNullable(row.dayOrder).or(() -> DayOrder.of(dates(file, fieldOf))));
+    }
+
     /** What a table would do, row by row; nothing of it is kept. */
     Seen look(UUID id) {
         return Objects.requireNonNull(trial.execute(transaction -> {
             transaction.setRollbackOnly();
             ImportRow row = waiting(id);
             int version = row.version();
-            TableFile file = TableFile.read(Objects.requireNonNull(row.content));
-            Map<Integer, String> fieldOf = fields(row);
+            Reading reading = reading(row);
             List<Column> columns = new ArrayList<>();
-            for (int column = 0; column < file.header().size(); column++) {
-                columns.add(new Column(column, file.header().get(column), fieldOf.getOrDefault(column, "")));
+            List<String> header = reading.file().header();
+            for (int column = 0; column < header.size(); column++) {
+                columns.add(
+                        new Column(column, header.get(column), reading.fieldOf().getOrDefault(column, "")));
             }
-            List<String> missing = row.kind.required().stream()
-                    .filter(field -> !fieldOf.containsValue(field))
-                    .toList();
-            Optional<DayOrder> order = Optional.ofNullable(row.dayOrder).or(() -> DayOrder.of(dates(file, fieldOf)));
-            List<RowSeen> seen = missing.isEmpty() ? run(row, file, new ArrayList<>()) : List.of();
+            List<String> missing = reading.missing(row.kind);
             return new Seen(
                     id,
                     version,
@@ -205,9 +222,9 @@ public class Imports {
                     row.fileName,
                     columns,
                     missing,
-                    order.isEmpty() && dates(file, fieldOf).stream().anyMatch(date -> !DayOrder.isPlain(date)),
-                    order,
-                    seen);
+                    reading.asksDayOrder(),
+                    reading.order(),
+                    missing.isEmpty() ? run(row, reading, new ArrayList<>()) : List.of());
         }));
     }
 
@@ -227,16 +244,14 @@ public class Imports {
                 .toList();
     }
 
-    private List<RowSeen> run(ImportRow row, TableFile file, List<Taker.Done> done) {
+    private List<RowSeen> run(ImportRow row, Reading reading, List<Taker.Done> done) {
         Words words = speaker.words();
-        Map<Integer, String> fieldOf = fields(row);
-        Optional<DayOrder> order = Optional.ofNullable(row.dayOrder).or(() -> DayOrder.of(dates(file, fieldOf)));
         Taker.Run run = Objects.requireNonNull(takers.get(row.kind)).begin(done);
         List<RowSeen> seen = new ArrayList<>();
         try {
-            for (TableFile.Line line : file.lines()) {
-                Form form = new Form(typed(file, line, fieldOf, order), words);
-                if (order.isEmpty() && !DayOrder.isPlain(form.typed(DATE))) {
+            for (TableFile.Line line : reading.file().lines()) {
+                Form form = new Form(typed(reading, line), words);
+                if (reading.order().isEmpty() && !DayOrder.isPlain(form.typed(DATE))) {
                     form.refuse(DATE, words.say("refused.dayOrder", Plain.quoted(form.typed(DATE))));
                 }
                 Taker.Outcome outcome = form.hasErrors() ? Taker.Outcome.refused() : run.take(form);
@@ -259,17 +274,18 @@ public class Imports {
         return seen;
     }
 
-    private static Map<String, String> typed(
-            TableFile file, TableFile.Line line, Map<Integer, String> fieldOf, Optional<DayOrder> order) {
+    private static Map<String, String> typed(Reading reading, TableFile.Line line) {
         Map<String, String> typed = new HashMap<>();
-        fieldOf.forEach((column, field) -> {
+        reading.fieldOf().forEach((column, field) -> {
             String cell = line.cells().get(column).strip();
             Optional<String> unit =
                     WITH_UNIT.contains(field) && Plain.number(cell).isPresent()
-                            ? Columns.unit(file.header().get(column))
+                            ? Columns.unit(reading.file().header().get(column))
                             : Optional.empty();
             String read = unit.map(of -> cell + " " + of).orElse(cell);
-            typed.put(field, field.equals(DATE) ? order.map(of -> of.iso(read)).orElse(read) : read);
+            typed.put(
+                    field,
+                    field.equals(DATE) ? reading.order().map(of -> of.iso(read)).orElse(read) : read);
         });
         return typed;
     }
@@ -286,7 +302,7 @@ public class Imports {
         ImportRow row = waiting(id);
         row.checkSeen(seenVersion);
         List<Taker.Done> done = new ArrayList<>();
-        List<RowSeen> seen = run(row, TableFile.read(Objects.requireNonNull(row.content)), done);
+        List<RowSeen> seen = run(row, reading(row), done);
         row.made = count(seen, Taker.Result.MADE);
         row.changed = count(seen, Taker.Result.CHANGED);
         if (row.made + row.changed == 0) {
