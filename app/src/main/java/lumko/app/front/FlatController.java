@@ -85,7 +85,9 @@ class FlatController {
         model.addAttribute("chosen", chosen.orElse(null));
         chosen.ifPresent(on -> model.addAttribute("stack", new StackView(flat, on, speaker.words())));
         model.addAttribute("mayChange", access.mayChangeRecordsOf(flat.house().id()));
-        model.addAttribute("mayDate", !access.member().role().equals(Role.PAINTER));
+        model.addAttribute(
+                "mayDate",
+                !access.member().role().equals(Role.PAINTER) && flat.closedOn().isEmpty());
         model.addAttribute("openSheet", sheets.openSheetOf(flatId).orElse(null));
         if (htmx) {
             return "flat-stack :: stack";

@@ -40,7 +40,8 @@ public final class FlatView {
 
     /** How it stands with the flat, and its days. */
     public String state() {
-        List<String> parts = new ArrayList<>(List.of(words.name(state)));
+        List<String> parts = new ArrayList<>(List.of(
+                flat.closedOn().map(day -> words.say("flat.closed", day)).orElseGet(() -> words.name(state))));
         flat.turnover().ifPresent(turnover -> {
             parts.add(words.say("flat.keysBack", words.fromToday(turnover.keysBackOn(), today)));
             turnover.viewingOn().ifPresent(day -> parts.add(words.say("flat.viewing", words.fromToday(day, today))));

@@ -1,8 +1,6 @@
 package lumko.app.house;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,12 +14,7 @@ import lumko.app.catalogue.Product;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
-import lumko.app.platform.UnitSystem;
-import lumko.app.platform.UsUnits;
-import lumko.app.store.Tin;
-import lumko.core.geometry.Box;
 import lumko.core.geometry.RoomKind;
-import lumko.core.geometry.Spot;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WallsInTurn;
 import lumko.core.quantity.Length;
@@ -177,7 +170,6 @@ class CorrectingController {
                 "inTurn",
                 flat.rooms().stream().collect(Collectors.toMap(Room::id, room -> fields.inTurn(room.outline()))));
         model.addAttribute("removedRooms", offRecord.removedRooms(flatId));
-        model.addAttribute("closedOn", offRecord.flatClosedOn(flatId).orElse(null));
         return "flat-set-up";
     }
 
@@ -339,114 +331,7 @@ class CorrectingController {
         return form.hasErrors() ? refusedFlat(flat, model, form, response) : setUpOf(flat);
     }
 
-    private static String setUpOf(UUID flatId) {
+    static String setUpOf(UUID flatId) {
         return "redirect:/flats/" + flatId + "/set-up";
-    }
-
-    // ---- what is no longer there, or never was
-
-    @PostMapping("/rooms/{roomId}/remove")
-    String removeRoom(@PathVariable UUID roomId) {
-        return setUpOf(offRecord.removeRoom(roomId));
-    }
-
-    @PostMapping("/rooms/{roomId}/put-back")
-    String putBackRoom(@PathVariable UUID roomId) {
-        return setUpOf(offRecord.putBackRoom(roomId));
-    }
-
-    @PostMapping("/flats/{flatId}/close")
-    String closeFlat(@PathVariable UUID flatId) {
-        offRecord.closeFlat(flatId);
-        return setUpOf(flatId);
-    }
-
-    @PostMapping("/flats/{flatId}/reopen")
-    String reopenFlat(@PathVariable UUID flatId) {
-        offRecord.reopenFlat(flatId);
-        return setUpOf(flatId);
-    }
-
-    @PostMapping("/houses/{houseId}/close")
-    String closeHouse(@PathVariable UUID houseId) {
-        offRecord.closeHouse(houseId);
-        return "redirect:/houses/" + houseId;
-    }
-
-    @PostMapping("/houses/{houseId}/reopen")
-    String reopenHouse(@PathVariable UUID houseId) {
-        offRecord.reopenHouse(houseId);
-        return "redirect:/houses/" + houseId;
-    }
-
-    // ---- what is in a wall, a layer
-
-    @PostMapping("/features/{featureId}")
-    String changeFeature(
-            @PathVariable UUID featureId,
-            @RequestParam UUID surface,
-            @RequestParam Map<String, String> typed,
-            RedirectAttributes after) {
-        Form form = form(typed);
-        Length left = form.metres("left", RecordFields.PLACE);
-        Length bottom = form.metres("bottom", RecordFields.PLACE);
-        Length width = form.metres("featureWidth", RecordFields.SIZE);
-        Length height = form.metres("featureHeight", RecordFields.SIZE);
-        if (!form.hasErrors()) {
-            form.attempt(
-                    "feature",
-                    () -> correcting.changeFeature(featureId, new Box(new Spot(left, bottom), width, height)));
-        }
-        if (form.hasErrors()) {
-            after.addFlashAttribute("refused", form.sentences());
-        }
-        return "redirect:/surfaces/" + surface + "/edit";
-    }
-
-    @PostMapping("/features/{featureId}/remove")
-    String removeFeature(@PathVariable UUID featureId, RedirectAttributes after) {
-        Correcting.Removed removed = correcting.removeFeature(featureId);
-        Correcting.Entered feature = removed.what();
-        Map<String, String> fields = new LinkedHashMap<>();
-        fields.put("feature", feature.kind().name());
-        fields.put("left", typed(feature.box().left()));
-        fields.put("bottom", typed(feature.box().bottom()));
-        fields.put("featureWidth", typed(feature.box().width()));
-        fields.put("featureHeight", typed(feature.box().height()));
-        return removed(removed.surfaceId(), "features", speaker.words().name(feature.kind()), fields, after);
-    }
-
-    /** As somebody would type it: in metres or feet. */
-    private String typed(Length length) {
-        double metres = length.inMetres();
-        return String.valueOf(speaker.words().units() == UnitSystem.US ? metres / UsUnits.METRES_A_FOOT : metres);
-    }
-
-    @PostMapping("/surfaces/{surfaceId}/coats/{position}/remove")
-    String removeCoat(@PathVariable UUID surfaceId, @PathVariable int position, RedirectAttributes after) {
-        Coat coat = correcting.removeCoat(surfaceId, position);
-        Map<String, String> fields = new LinkedHashMap<>();
-        fields.put("position", String.valueOf(position));
-        fields.put("layer", coat.layer().name());
-        fields.put(
-                "productId", coat.product().map(Product::id).map(UUID::toString).orElse(""));
-        fields.put("colourId", coat.colour().map(Colour::id).map(UUID::toString).orElse(""));
-        fields.put("tinId", coat.tin().map(Tin::id).map(UUID::toString).orElse(""));
-        fields.put("appliedOn", coat.appliedOn().map(LocalDate::toString).orElse(""));
-        fields.put(
-                "places",
-                coat.places().isPresent() ? String.valueOf(coat.places().getAsInt()) : "");
-        fields.put("batch", coat.batch());
-        fields.put("note", coat.note());
-        return removed(surfaceId, "coats", speaker.words().name(coat.layer()), fields, after);
-    }
-
-    /** Back at the surface, with a form that enters again what was taken off. */
-    private static String removed(
-            UUID surfaceId, String entry, String what, Map<String, String> fields, RedirectAttributes after) {
-        after.addFlashAttribute("removed", what);
-        after.addFlashAttribute("enteredBy", "/surfaces/" + surfaceId + "/" + entry);
-        after.addFlashAttribute("enteredAs", fields);
-        return "redirect:/surfaces/" + surfaceId + "/edit";
     }
 }

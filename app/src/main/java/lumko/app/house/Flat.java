@@ -1,13 +1,24 @@
 package lumko.app.house;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import lumko.app.platform.Words;
 
-/** A flat with its rooms and all that is recorded of their surfaces. */
-public record Flat(UUID id, House house, String number, Optional<Turnover> turnover, List<Room> rooms) {
+/**
+ * A flat with its rooms and all that is recorded of their surfaces.
+ *
+ * @param closedOn since when it is no longer let; empty while it is
+ */
+public record Flat(
+        UUID id,
+        House house,
+        String number,
+        Optional<LocalDate> closedOn,
+        Optional<Turnover> turnover,
+        List<Room> rooms) {
     public Stream<Surface> surfaces() {
         return rooms.stream().flatMap(room -> room.surfaces().stream());
     }

@@ -176,6 +176,7 @@ public class Houses {
                 id,
                 let.house().house(),
                 let.flat().number,
+                Optional.ofNullable(let.flat().closedOn),
                 Optional.ofNullable(let.turnover()).map(TurnoverRow::turnover),
                 roomRows.stream()
                         .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), featuresOf, coatsOf))
@@ -244,6 +245,7 @@ public class Houses {
                         flat.id(),
                         Optional.ofNullable(houseOf.get(flat.houseId)).orElseThrow(),
                         flat.number,
+                        Optional.ofNullable(flat.closedOn),
                         Optional.ofNullable(turnoverOf.get(flat.id())),
                         roomsOf.getOrDefault(flat.id(), List.of()).stream()
                                 .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), Map.of(), Map.of()))

@@ -125,12 +125,6 @@ public class OffRecord {
                 .toList();
     }
 
-    /** Since when a flat is no longer let; empty while it is. */
-    @Transactional(readOnly = true)
-    public Optional<LocalDate> flatClosedOn(UUID flatId) {
-        return Optional.ofNullable(flatRow(flatId).closedOn);
-    }
-
     private FlatRow flatRow(UUID flatId) {
         return flats.findById(flatId).orElseThrow(NotFoundException::new);
     }

@@ -95,7 +95,7 @@ class OffRecordTest extends ApplicationTest {
         assertThat(page("/find?q=tern+" + flat.number())).doesNotContain(path);
         assertThat(page("/houses/" + house)).contains("No longer let:", path + "/set-up");
         assertThat(page(path + "/set-up")).contains("No longer let since 4 Mar");
-        assertThat(page(path)).contains("Study");
+        assertThat(page(path)).contains("Study", "no longer let since 4 Mar").doesNotContain(path + "/dates");
         assertThat(post(
                         member("mirela"),
                         path + "/dates",
