@@ -2,12 +2,8 @@ package lumko.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.net.http.HttpResponse;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -41,58 +37,18 @@ class TwoCopiesTest {
     private final TestDatabase.Access database = TestDatabase.anotherDemo("two_copies");
     private final List<Copy> copies = new ArrayList<>();
 
-    /** A process with the port it listens at. */
-    private record Copy(Process process, int port) {}
-
     @BeforeEach
     void start() throws Exception {
-        copies.add(started());
-        copies.add(started());
+        copies.add(Copy.of(database));
+        copies.add(Copy.of(database));
         for (Copy copy : copies) {
-            await(Duration.ofMinutes(2), () -> isUp(copy));
+            await(Duration.ofMinutes(2), copy::isUp);
         }
     }
 
     @AfterEach
     void stop() {
-        copies.forEach(copy -> copy.process.destroyForcibly());
-    }
-
-    private Copy started() throws IOException {
-        int port;
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        Path log = Files.createTempFile("lumko-copy", ".log");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseSerialGC",
-                        "-XX:TieredStopAtLevel=1",
-                        "-Xmx400m",
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        "lumko.app.LumkoApplication",
-                        "--server.port=" + port,
-                        "--lumko.demo=true",
-                        "--lumko.sensor=simulated",
-                        "--lumko.clock=" + ApplicationTest.MORNING,
-                        "--lumko.plan.seconds=3",
-                        "--spring.datasource.url=" + database.url(),
-                        "--spring.datasource.username=" + database.user(),
-                        "--spring.datasource.password=" + database.password())
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
-        return new Copy(process, port);
-    }
-
-    private static boolean isUp(Copy copy) {
-        try {
-            return SignedInClient.nobody(copy.port).get("/login").statusCode() == 200;
-        } catch (UncheckedIOException notYet) {
-            assertThat(copy.process.isAlive()).isTrue();
-            return false;
-        }
+        copies.forEach(Copy::kill);
     }
 
     private static void await(Duration most, Callable<Boolean> condition) throws Exception {
@@ -116,13 +72,13 @@ class TwoCopiesTest {
     void whatOneKnowsTheOtherKnowsAndNothingIsLostWithOneOfThem() throws Exception {
         Copy one = copies.get(0);
         Copy other = copies.get(1);
-        SignedInClient atOne = SignedInClient.of(one.port, "mirela");
+        SignedInClient atOne = SignedInClient.of(one.port(), "mirela");
         // a session is everybody's
-        SignedInClient atOther = atOne.at(other.port);
+        SignedInClient atOther = atOne.at(other.port());
         assertThat(atOther.get("/").body()).contains("Mirela Oduya", "Ropewalk Court");
         aColourAddedHereIsSeenThere(atOne, atOther);
         aTickHereIsToldThere(atOne, atOther);
-        List<String> walls = walls();
+        List<String> walls = Copy.plainWalls(database);
         long searches = count("select count(*) from plan_search");
 
         Map<UUID, Boolean> acknowledged = Collections.synchronizedMap(new java.util.HashMap<>());
@@ -144,7 +100,7 @@ class TwoCopiesTest {
             }
             await(Duration.ofMinutes(1), () -> acknowledged.size() >= KILLED_AFTER);
             atOne.post("/plan/search", Map.of());
-            one.process.destroyForcibly().waitFor();
+            one.kill();
             for (Future<?> writer : writers) {
                 writer.get();
             }
@@ -195,22 +151,5 @@ class TwoCopiesTest {
                         .statusCode())
                 .isLessThan(400);
         assertThat(there.get(sheet.group(1) + "/pulse").body()).isNotEqualTo(before);
-    }
-
-    /** Walls without openings or fittings, in flats that stand empty. */
-    private List<String> walls() throws SQLException {
-        List<String> walls = new ArrayList<>();
-        try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password());
-                var statement = connection.createStatement();
-                ResultSet row = statement.executeQuery("""
-                        select s.id from surface s join room r on r.id = s.room_id
-                          join turnover t on t.flat_id = r.flat_id and t.ended_on is null
-                        where s.kind = 'WALL' and not exists (select from wall_feature f where f.surface_id = s.id)
-                        order by s.id""")) {
-            while (row.next()) {
-                walls.add("/walls/" + row.getString(1));
-            }
-        }
-        return walls;
     }
 }

@@ -1,0 +1,77 @@
+package lumko.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The application as a process of its own, cold, with the demo; and the port it listens at. */
+record Copy(Process process, int port) {
+    static Copy of(TestDatabase.Access database) throws IOException {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        Path log = Files.createTempFile("lumko-copy", ".log");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-Xmx400m",
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        "lumko.app.LumkoApplication",
+                        "--server.port=" + port,
+                        "--lumko.demo=true",
+                        "--lumko.sensor=simulated",
+                        "--lumko.clock=" + ApplicationTest.MORNING,
+                        "--lumko.plan.seconds=3",
+                        "--spring.datasource.url=" + database.url(),
+                        "--spring.datasource.username=" + database.user(),
+                        "--spring.datasource.password=" + database.password())
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+        return new Copy(process, port);
+    }
+
+    /** @throws IllegalStateException if it came to an end instead */
+    boolean isUp() {
+        try {
+            return SignedInClient.nobody(port).get("/login").statusCode() == 200;
+        } catch (UncheckedIOException notYet) {
+            if (process.isAlive()) {
+                return false;
+            }
+            throw new IllegalStateException("It came to an end: " + process.exitValue(), notYet);
+        }
+    }
+
+    void kill() {
+        process.destroyForcibly();
+        process.onExit().join();
+    }
+
+    /** Paths of walls without openings or fittings, in flats that stand empty. */
+    static List<String> plainWalls(TestDatabase.Access database) throws SQLException {
+        List<String> walls = new ArrayList<>();
+        try (var connection = DriverManager.getConnection(database.url(), database.user(), database.password());
+                var statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("""
+                        select s.id from surface s join room r on r.id = s.room_id
+                          join turnover t on t.flat_id = r.flat_id and t.ended_on is null
+                        where s.kind = 'WALL' and not exists (select from wall_feature f where f.surface_id = s.id)
+                        order by s.id""")) {
+            while (row.next()) {
+                walls.add("/walls/" + row.getString(1));
+            }
+        }
+        return walls;
+    }
+}
