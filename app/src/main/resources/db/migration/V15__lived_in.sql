@@ -66,3 +66,31 @@ alter table event add constraint event_kind_check check (kind in (
     'PAINT_AWAITED',
     'CORRECTED', 'TAKEN_OFF', 'PERSON_ADDED', 'PERSON_CHANGED', 'PERSON_LEFT', 'PERSON_BACK', 'PASSWORD_GIVEN',
     'PASSWORD_CHANGED', 'SIGN_IN_FAILED', 'TABLE_TAKEN', 'TABLE_TAKEN_BACK'));
+
+-- Figures, practice, what outcomes taught and the names of people change as seldom as products and colours: one number tells the
+-- state of all of them.
+alter table catalogue_revision rename to reference_revision;
+alter sequence catalogue_revision_number rename to reference_revision_number;
+alter function catalogue_changed() rename to reference_changed;
+create or replace function reference_changed() returns trigger language plpgsql as $$
+declare
+  of_organisation uuid := coalesce(new.organisation_id, old.organisation_id);
+begin
+  if current_setting('lumko.reference_changed', true) is distinct from of_organisation::text then
+    insert into reference_revision values (gen_random_uuid(), of_organisation, nextval('reference_revision_number'))
+      on conflict (organisation_id) do update set revision = excluded.revision;
+    perform set_config('lumko.reference_changed', of_organisation::text, true);
+  end if;
+  return null;
+end $$;
+create constraint trigger own_figure_changed after insert or update or delete on own_figure
+    deferrable initially deferred for each row execute function reference_changed();
+create constraint trigger practice_changed after insert or update or delete on practice_choice
+    deferrable initially deferred for each row execute function reference_changed();
+create constraint trigger learnt_changed after insert or update or delete on learnt
+    deferrable initially deferred for each row execute function reference_changed();
+create constraint trigger name_changed after insert or delete or update of name on person
+    deferrable initially deferred for each row execute function reference_changed();
+insert into reference_revision
+    select gen_random_uuid(), id, nextval('reference_revision_number') from organisation
+    on conflict (organisation_id) do nothing;

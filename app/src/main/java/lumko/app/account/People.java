@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
-import lumko.app.platform.ReadOnce;
+import lumko.app.platform.ReferenceData;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,23 +17,28 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class People {
+    private static final int MOST_NAMES = 100_000;
+
     private final PersonRepository people;
     private final PersonHouseRepository houses;
     private final Accounts accounts;
     private final PasswordEncoder passwords;
     private final Access access;
+    private final ReferenceData.Kept<Map<UUID, String>> names;
 
     People(
             PersonRepository people,
             PersonHouseRepository houses,
             Accounts accounts,
             PasswordEncoder passwords,
-            Access access) {
+            Access access,
+            ReferenceData referenceData) {
         this.people = people;
         this.houses = houses;
         this.accounts = accounts;
         this.passwords = passwords;
         this.access = access;
+        names = referenceData.kept(this::readNames, Map::size, MOST_NAMES);
     }
 
     /** A person as shown to colleagues. */
@@ -59,8 +64,11 @@ public class People {
 
     @Transactional(readOnly = true)
     public Map<UUID, String> names() {
-        return ReadOnce.of(
-                "names", () -> people.findAll().stream().collect(Collectors.toMap(PersonRow::id, row -> row.name)));
+        return names.get();
+    }
+
+    private Map<UUID, String> readNames() {
+        return people.findAll().stream().collect(Collectors.toMap(PersonRow::id, row -> row.name));
     }
 
     /** Whether a login is taken, in whatever organisation: logins are one namespace. */
@@ -71,6 +79,7 @@ public class People {
 
     public UUID add(String name, String login, String password, Role role) {
         access.requireLead();
+        names.changes();
         PersonRow row = new PersonRow(UUID.randomUUID(), login, name, passwords.encode(password), role);
         return people.save(row).id();
     }
@@ -78,6 +87,7 @@ public class People {
     /** A colleague who cannot sign in by password: entered otherwise, or not at all. */
     public UUID add(String name, String login, Role role) {
         access.requireLead();
+        names.changes();
         return people.save(new PersonRow(UUID.randomUUID(), login, name, Accounts.NO_PASSWORD, role))
                 .id();
     }
@@ -95,6 +105,7 @@ public class People {
         if (stopsLeading && people.countByRoleAndActive(Role.LEAD, true) == 1) {
             throw new NotNowException("denied.lastLead");
         }
+        names.changes();
         row.name = name;
         row.role = role;
         row.active = active;

@@ -1,8 +1,5 @@
 package lumko.app.catalogue;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +8,7 @@ import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
-import lumko.app.platform.ReadOnce;
+import lumko.app.platform.ReferenceData;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Srgb;
@@ -21,8 +18,6 @@ import lumko.core.quantity.Volume;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Products and colours of the signed-in organisation. They are read once for every state they are in and kept in memory, in each
@@ -46,70 +41,35 @@ public class Paints {
     /** Some 700 bytes an entry: 150 MB in all. */
     private static final long MOST_ENTRIES = 200_000;
 
-    private static final Duration KEPT_FOR = Duration.ofHours(1);
-
     private final ColourRepository colours;
     private final ProductRepository products;
     private final ProductSizeRepository sizes;
-    private final RevisionRepository revisions;
     private final Access access;
-    private final Cache<UUID, Kept> books = Caffeine.newBuilder()
-            .maximumWeight(MOST_ENTRIES)
-            .weigher((UUID whose, Kept kept) ->
-                    1 + kept.book.colours().size() + kept.book.products().size())
-            .expireAfterAccess(KEPT_FOR)
-            .build();
+    private final ReferenceData.Kept<PaintBook> books;
 
     Paints(
             ColourRepository colours,
             ProductRepository products,
             ProductSizeRepository sizes,
-            RevisionRepository revisions,
+            ReferenceData referenceData,
             Access access) {
         this.colours = colours;
         this.products = products;
         this.sizes = sizes;
-        this.revisions = revisions;
         this.access = access;
+        books = referenceData.kept(
+                this::read, book -> book.colours().size() + book.products().size(), MOST_ENTRIES);
     }
-
-    private record Kept(long revision, PaintBook book) {}
 
     /** Everything as it is now. */
     @Transactional(readOnly = true)
     public PaintBook book() {
-        if (TransactionSynchronizationManager.hasResource(this)) {
-            // what this transaction changed nobody else may see yet
-            return read();
-        }
-        return ReadOnce.of("paints", this::current);
-    }
-
-    private PaintBook current() {
-        return revisions
-                .current()
-                .map(current -> Optional.ofNullable(books.getIfPresent(current.id()))
-                        .filter(kept -> kept.revision == current.revision())
-                        .orElseGet(() -> {
-                            Kept read = new Kept(current.revision(), read());
-                            books.put(current.id(), read);
-                            return read;
-                        })
-                        .book)
-                .orElseGet(this::read);
+        return books.get();
     }
 
     private void changes() {
         access.requirePainter();
-        if (!TransactionSynchronizationManager.hasResource(this)) {
-            TransactionSynchronizationManager.bindResource(this, true);
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCompletion(int status) {
-                    TransactionSynchronizationManager.unbindResource(Paints.this);
-                }
-            });
-        }
+        books.changes();
     }
 
     private PaintBook read() {

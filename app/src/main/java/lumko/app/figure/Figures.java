@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.Access;
 import lumko.app.account.People;
-import lumko.app.platform.ReadOnce;
+import lumko.app.platform.ReferenceData;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.quantity.Limits;
@@ -25,12 +25,18 @@ public class Figures {
     private final People people;
     private final Access access;
     private final Clock clock;
+    private final ReferenceData.Kept<Catalogue> catalogues;
 
-    Figures(OwnFigureRepository own, People people, Access access, Clock clock) {
+    Figures(OwnFigureRepository own, People people, Access access, Clock clock, ReferenceData referenceData) {
         this.own = own;
         this.people = people;
         this.access = access;
         this.clock = clock;
+        catalogues = referenceData.kept(this::read);
+    }
+
+    private Catalogue read() {
+        return Catalogue.of(own.findAll().stream().collect(Collectors.toMap(row -> row.figure, row -> row.amount)));
     }
 
     /** What the organisation has set in place of the starting value. */
@@ -41,10 +47,7 @@ public class Figures {
 
     @Transactional(readOnly = true)
     public Catalogue catalogue() {
-        return ReadOnce.of(
-                "figures",
-                () -> Catalogue.of(
-                        own.findAll().stream().collect(Collectors.toMap(row -> row.figure, row -> row.amount))));
+        return catalogues.get();
     }
 
     @Transactional(readOnly = true)
@@ -71,6 +74,7 @@ public class Figures {
 
     public void set(Figure figure, double amount, String why) {
         access.requireLead();
+        catalogues.changes();
         new Limits(figure.name(), figure.low(), figure.high(), "").check(amount);
         OwnFigureRow row = own.findByFigure(figure).orElseGet(() -> new OwnFigureRow(figure));
         row.amount = amount;
@@ -83,6 +87,7 @@ public class Figures {
     /** Back to the starting value. */
     public void reset(Figure figure) {
         access.requireLead();
+        catalogues.changes();
         own.findByFigure(figure).ifPresent(own::delete);
     }
 }

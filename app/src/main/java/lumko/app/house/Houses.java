@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -158,8 +159,11 @@ public class Houses {
 
     private Flat flat(FlatRepository.Let let) {
         UUID id = let.flat().id();
-        List<RoomRow> roomRows = rooms.findByFlatIdOrderByPosition(id);
-        List<SurfaceRow> surfaceRows = surfaces.findByFlat(id);
+        Map<RoomRow, List<SurfaceRow>> inRooms = surfaces.findByFlat(id).stream()
+                .collect(Collectors.groupingBy(
+                        SurfaceRepository.InRoom::room,
+                        LinkedHashMap::new,
+                        Collectors.mapping(SurfaceRepository.InRoom::surface, Collectors.toList())));
         Map<UUID, List<WallFeatureRow>> featuresOf =
                 features.findByFlat(id).stream().collect(Collectors.groupingBy(row -> row.surfaceId));
         List<CoatRow> coatRows = coats.findByFlat(id);
@@ -171,15 +175,14 @@ public class Houses {
                 .collect(Collectors.groupingBy(
                         row -> row.surfaceId,
                         Collectors.mapping(row -> coat(row, book, tins, names), Collectors.toList())));
-        Map<UUID, List<SurfaceRow>> surfacesOf = surfaceRows.stream().collect(Collectors.groupingBy(row -> row.roomId));
         return new Flat(
                 id,
                 let.house().house(),
                 let.flat().number,
                 Optional.ofNullable(let.flat().closedOn),
                 Optional.ofNullable(let.turnover()).map(TurnoverRow::turnover),
-                roomRows.stream()
-                        .map(row -> room(row, surfacesOf.getOrDefault(row.id(), List.of()), featuresOf, coatsOf))
+                inRooms.entrySet().stream()
+                        .map(each -> room(each.getKey(), each.getValue(), featuresOf, coatsOf))
                         .toList());
     }
 
@@ -275,12 +278,15 @@ public class Houses {
     /** @throws NotFoundException if there is none, or not in this organisation */
     @Transactional(readOnly = true)
     public Standing standing(UUID surfaceId) {
-        SurfaceRepository.Standing found = surfaces.standing(surfaceId).orElseThrow(NotFoundException::new);
-        UUID roomId = found.room().id();
+        List<SurfaceRepository.Standing> around = surfaces.standing(surfaceId);
+        if (around.isEmpty()) {
+            throw new NotFoundException();
+        }
+        SurfaceRepository.Standing found = around.getFirst();
         Room room = room(
                 found.room(),
-                surfaces.findByRoomIdIn(List.of(roomId)),
-                features.findByRoom(roomId).stream().collect(Collectors.groupingBy(row -> row.surfaceId)),
+                around.stream().map(SurfaceRepository.Standing::surface).toList(),
+                features.findByRoom(found.room().id()).stream().collect(Collectors.groupingBy(row -> row.surfaceId)),
                 Map.of());
         return new Standing(
                 found.room().flatId,

@@ -33,8 +33,6 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
                 or exists (select 1 from CoatRow c where c.surfaceId = s.id and c.sheetId is not null)))""")
     boolean isUsed(UUID roomId);
 
-    List<RoomRow> findByFlatIdOrderByPosition(UUID flatId);
-
     List<RoomRow> findByFlatIdInOrderByPosition(Collection<UUID> flatIds);
 
     int countByFlatId(UUID flatId);

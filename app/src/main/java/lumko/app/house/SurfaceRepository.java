@@ -18,22 +18,29 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.jpa.repository.QueryHints;
 
 interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
-    @Query("select s from SurfaceRow s join RoomRow r on r.id = s.roomId where r.flatId = :flatId")
-    List<SurfaceRow> findByFlat(UUID flatId);
+    /** A surface with the room it is in. */
+    record InRoom(RoomRow room, SurfaceRow surface) {}
+
+    /** Every surface of a flat, room by room. */
+    @Query("""
+            select new lumko.app.house.SurfaceRepository$InRoom(r, s)
+            from RoomRow r join SurfaceRow s on s.roomId = r.id where r.flatId = :flatId order by r.position""")
+    List<InRoom> findByFlat(UUID flatId);
 
     List<SurfaceRow> findByRoomIdIn(Collection<UUID> roomIds);
 
     @Query("select r.flatId from RoomRow r join SurfaceRow s on s.roomId = r.id where s.id = :surfaceId")
     Optional<UUID> flatOf(UUID surfaceId);
 
-    record Standing(HouseRow house, RoomRow room) {}
+    record Standing(HouseRow house, RoomRow room, SurfaceRow surface) {}
 
+    /** Every surface of the room that a surface is in, and where that is. */
     @Query("""
-            select new lumko.app.house.SurfaceRepository$Standing(h, r)
+            select new lumko.app.house.SurfaceRepository$Standing(h, r, other)
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
-              join HouseRow h on h.id = f.houseId
+              join HouseRow h on h.id = f.houseId join SurfaceRow other on other.roomId = r.id
             where s.id = :surfaceId""")
-    Optional<Standing> standing(UUID surfaceId);
+    List<Standing> standing(UUID surfaceId);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from SurfaceRow s where s.id = :id")

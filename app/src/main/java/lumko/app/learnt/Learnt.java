@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.platform.ReferenceData;
 import lumko.core.outcome.Learned;
 import lumko.core.outcome.Trial;
 import org.springframework.stereotype.Service;
@@ -17,11 +18,13 @@ public class Learnt {
     private final LearntRepository rows;
     private final JsonMapper json;
     private final Clock clock;
+    private final ReferenceData.Kept<Optional<Model>> models;
 
-    Learnt(LearntRepository rows, JsonMapper json, Clock clock) {
+    Learnt(LearntRepository rows, JsonMapper json, Clock clock, ReferenceData referenceData) {
         this.rows = rows;
         this.json = json;
         this.clock = clock;
+        models = referenceData.kept(this::read);
     }
 
     /**
@@ -41,6 +44,10 @@ public class Learnt {
 
     @Transactional(readOnly = true)
     public Optional<Model> latest() {
+        return models.get();
+    }
+
+    private Optional<Model> read() {
         return rows.findFirstByOrderByMadeAtDesc()
                 .map(row -> new Model(
                         Learned.of(
@@ -54,6 +61,7 @@ public class Learnt {
     }
 
     public void keep(Trial trial) {
+        models.changes();
         LearntRow row = new LearntRow(UUID.randomUUID());
         row.madeAt = clock.instant();
         row.coefficients = json.writeValueAsString(trial.candidate().coefficients());

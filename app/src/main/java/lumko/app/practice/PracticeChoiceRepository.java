@@ -7,8 +7,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface PracticeChoiceRepository extends JpaRepository<PracticeChoiceRow, UUID> {
     List<PracticeChoiceRow> findByTurnoverIdIsNull();
 
-    /** What the house follows and what one job does otherwise. */
-    List<PracticeChoiceRow> findByTurnoverIdIsNullOrTurnoverId(UUID turnoverId);
-
     List<PracticeChoiceRow> findByTurnoverId(UUID turnoverId);
 }

@@ -5,9 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import lumko.app.account.Access;
-import lumko.app.platform.ReadOnce;
+import lumko.app.platform.ReferenceData;
 import lumko.core.practice.Practice;
 import lumko.core.practice.Question;
 import lumko.core.practice.School;
@@ -21,29 +20,26 @@ import org.springframework.transaction.annotation.Transactional;
 public class Practices {
     private final PracticeChoiceRepository choices;
     private final Access access;
+    private final ReferenceData.Kept<Practice> followed;
 
-    Practices(PracticeChoiceRepository choices, Access access) {
+    Practices(PracticeChoiceRepository choices, Access access, ReferenceData referenceData) {
         this.choices = choices;
         this.access = access;
+        followed = referenceData.kept(() -> with(Practice.STARTING, choices.findByTurnoverIdIsNull()));
     }
 
     /** The practice of the house. */
     @Transactional(readOnly = true)
     public Practice ofOrganisation() {
-        return ReadOnce.of("practice", () -> with(Practice.STARTING, choices.findByTurnoverIdIsNull()));
+        return followed.get();
     }
 
     /** The practice of the house with what is done otherwise in one job. */
     @Transactional(readOnly = true)
     public Practice of(Optional<UUID> turnoverId) {
-        if (turnoverId.isEmpty()) {
-            return ofOrganisation();
-        }
-        Map<Boolean, List<PracticeChoiceRow>> ofHouse =
-                choices.findByTurnoverIdIsNullOrTurnoverId(turnoverId.get()).stream()
-                        .collect(Collectors.partitioningBy(row -> row.turnoverId == null));
-        return with(
-                with(Practice.STARTING, ofHouse.getOrDefault(true, List.of())), ofHouse.getOrDefault(false, List.of()));
+        return turnoverId
+                .map(id -> with(ofOrganisation(), choices.findByTurnoverId(id)))
+                .orElseGet(this::ofOrganisation);
     }
 
     /** Only what is done otherwise in one job. */
@@ -65,6 +61,7 @@ public class Practices {
     /** Follows a school from now on. */
     public void choose(School school) {
         access.requireLead();
+        followed.changes();
         put(null, choices.findByTurnoverIdIsNull(), school);
     }
 

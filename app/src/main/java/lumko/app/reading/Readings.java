@@ -82,20 +82,21 @@ public class Readings {
     @Transactional(readOnly = true)
     public Optional<WallReading> of(UUID surfaceId) {
         return readings.findBySurfaceIdAndDoneAtIsNull(surfaceId)
-                .map(this::shown)
+                .map(row -> shown(row, shots.findByReadingIdOrderByPosition(row.id())))
                 .or(() -> lastDone(surfaceId));
     }
 
     Optional<WallReading> lastDone(UUID surfaceId) {
-        return readings.findBySurfaceIdAndDoneAtIsNotNullOrderByDoneAtDesc(surfaceId).stream()
+        List<ReadingRepository.Shot> last = readings.lastDone(surfaceId);
+        return last.stream()
                 .findFirst()
-                .map(this::shown);
+                .map(first -> shown(
+                        first.reading(),
+                        last.stream().map(ReadingRepository.Shot::shot).toList()));
     }
 
-    private WallReading shown(ReadingRow row) {
-        List<Spectrum> spectra = shots.findByReadingIdOrderByPosition(row.id()).stream()
-                .map(ShotRow::spectrum)
-                .toList();
+    private WallReading shown(ReadingRow row, List<ShotRow> taken) {
+        List<Spectrum> spectra = taken.stream().map(ShotRow::spectrum).toList();
         return new WallReading(
                 row.id(),
                 row.driftPercent != null,

@@ -66,7 +66,8 @@ class WalkPage {
     /** In one transaction, so that all of it is of one moment and the database is asked once for its connection. */
     @Transactional(readOnly = true)
     void show(UUID wallId, Model model, Form form) {
-        WalkedFlat around = walks.around(wallId);
+        Walks.Walk walk = walks.walk(wallId);
+        WalkedFlat around = walk.around();
         WalkedWall walked = around.surfaces().getFirst();
         WalkedTrim trim = around.trims().stream()
                 .filter(each -> each.room().id().equals(walked.room().id()))
@@ -90,7 +91,7 @@ class WalkPage {
                         .map(PlacedMark::id)
                         .reduce((first, last) -> last)
                         .orElse(null));
-        walks.lastRemoved(wallId).ifPresent(removed -> {
+        walk.lastRemoved().ifPresent(removed -> {
             model.addAttribute("lastRemoved", removed.markId());
             model.addAttribute(
                     "removedBy",

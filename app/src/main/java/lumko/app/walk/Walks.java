@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,12 +13,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lumko.app.account.People;
-import lumko.app.catalogue.PaintBook;
-import lumko.app.catalogue.Paints;
 import lumko.app.figure.Figures;
-import lumko.app.history.History;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
@@ -30,13 +26,9 @@ import lumko.app.learnt.Learnt;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.practice.Practices;
-import lumko.app.store.Store;
-import lumko.app.store.Tin;
 import lumko.core.drying.Climate;
 import lumko.core.drying.DryingModel;
-import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Catalogue;
-import lumko.core.geometry.EveryTime;
 import lumko.core.hold.Holding;
 import lumko.core.job.Face;
 import lumko.core.job.JobPlanner;
@@ -54,43 +46,28 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Walks {
     private final MarkRepository marks;
-    private final VisitRepository visits;
-    private final RoomFindingRepository roomFindings;
-    private final PlaceAnswerRepository placeAnswers;
+    private final Turns turns;
     private final Houses houses;
-    private final Paints paints;
-    private final Store store;
     private final Figures figures;
     private final Practices practices;
-    private final History history;
     private final People people;
     private final Learnt learnt;
     private final Speaker speaker;
 
     Walks(
             MarkRepository marks,
-            VisitRepository visits,
-            RoomFindingRepository roomFindings,
-            PlaceAnswerRepository placeAnswers,
+            Turns turns,
             Houses houses,
-            Paints paints,
-            Store store,
             Figures figures,
             Practices practices,
-            History history,
             People people,
             Learnt learnt,
             Speaker speaker) {
         this.marks = marks;
-        this.visits = visits;
-        this.roomFindings = roomFindings;
-        this.placeAnswers = placeAnswers;
+        this.turns = turns;
         this.houses = houses;
-        this.paints = paints;
-        this.store = store;
         this.figures = figures;
         this.practices = practices;
-        this.history = history;
         this.people = people;
         this.learnt = learnt;
         this.speaker = speaker;
@@ -113,15 +90,38 @@ public class Walks {
         return bySurface;
     }
 
+    /**
+     * A wall or ceiling as it is walked.
+     *
+     * @param lastRemoved the mark that was taken away last, if one could be put back
+     */
+    public record Walk(WalkedFlat around, Optional<Removed> lastRemoved) {}
+
     /** One wall or ceiling as its walk shows it, with what is around it. */
     @Transactional(readOnly = true)
     public WalkedFlat around(UUID surfaceId) {
+        return walk(surfaceId).around();
+    }
+
+    /** The same with what could be put back. */
+    @Transactional(readOnly = true)
+    public Walk walk(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
         if (surface.wall().isEmpty()) {
             throw new NotFoundException();
         }
-        return walked(flat, List.of(surface), flat.turnover().map(Turnover::id), openMarks(List.of(surfaceId)));
+        Map<Boolean, List<MarkRow>> isOpen = marks.openOrTakenLast(surfaceId).stream()
+                .collect(Collectors.partitioningBy(row -> row.removedAt == null));
+        return new Walk(
+                walked(
+                        flat,
+                        List.of(surface),
+                        flat.turnover().map(Turnover::id),
+                        placed(isOpen.getOrDefault(true, List.of()))),
+                isOpen.getOrDefault(false, List.of()).stream()
+                        .max(Comparator.comparing(MarkRow::id))
+                        .map(this::removed));
     }
 
     /** One wall or ceiling as its walk shows it. */
@@ -167,7 +167,7 @@ public class Walks {
             Optional<UUID> turnoverId,
             Map<UUID, List<PlacedMark>> bySurface,
             Practice practice) {
-        Turn turn = turn(turnoverId);
+        Turn turn = turns.of(turnoverId);
         Catalogue catalogue = figures.catalogue();
         Looking looking = new Looking(flat, turn, practice, catalogue, learnt.inUse(), speaker.today());
         List<WalkedWall> walls = wanted.stream()
@@ -218,98 +218,10 @@ public class Walks {
         }
     }
 
-    /** What was found out and decided in the turnover of a flat. */
-    private record Turn(
-            Map<UUID, Visit> visits,
-            Map<UUID, Set<RoomFinding>> findings,
-            List<PlaceAnswerRow> answers,
-            boolean isOpen) {
-        Visit visitOf(Surface surface) {
-            return visits.getOrDefault(surface.id(), Visit.NONE);
-        }
-
-        Set<RoomFinding> findingsOf(Room room) {
-            return findings.getOrDefault(room.id(), Set.of());
-        }
-
-        Set<UUID> walked() {
-            return visits.entrySet().stream()
-                    .filter(visit -> visit.getValue().isWalked())
-                    .map(Map.Entry::getKey)
-                    .collect(Collectors.toSet());
-        }
-
-        /** The places of a wall that are asked about; nothing is asked while the flat is let. */
-        List<AskedPlace> placesOn(Room room, Surface surface) {
-            List<Surface> walls = room.walls().toList();
-            int side = walls.stream().map(Surface::id).toList().indexOf(surface.id());
-            if (side < 0 || !isOpen) {
-                return List.of();
-            }
-            return EveryTime.of(
-                            room.kind(),
-                            room.outline(),
-                            walls.stream().map(Surface::asWall).toList())
-                    .stream()
-                    .filter(place -> place.side() == side)
-                    .map(place -> asked(surface, place))
-                    .toList();
-        }
-
-        private AskedPlace asked(Surface surface, EveryTime place) {
-            AskedPlace open = new AskedPlace(surface.id(), place, Optional.empty());
-            return answers.stream()
-                    .filter(row -> row.surfaceId.equals(surface.id())
-                            && row.kind == place.kind()
-                            && row.leftMillimetres == open.left())
-                    .findFirst()
-                    .map(row -> new AskedPlace(surface.id(), place, Optional.of(row.answer)))
-                    .orElse(open);
-        }
-    }
-
-    private Turn turn(Optional<UUID> turnover) {
-        if (turnover.isEmpty()) {
-            return new Turn(Map.of(), Map.of(), List.of(), false);
-        }
-        UUID turnoverId = turnover.get();
-        Map<UUID, Set<RoomFinding>> findings = roomFindings.findByTurnoverId(turnoverId).stream()
-                .collect(Collectors.groupingBy(
-                        row -> row.roomId,
-                        Collectors.mapping(
-                                row -> row.finding, Collectors.toCollection(() -> EnumSet.noneOf(RoomFinding.class)))));
-        return new Turn(visits(turnoverId), findings, placeAnswers.findByTurnoverId(turnoverId), true);
-    }
-
     /** Layers that were found on surfaces in a turnover and are not on their record yet. */
     @Transactional(readOnly = true)
     public Map<UUID, NewCoat> unrecorded(Flat flat, UUID turnoverId) {
-        Map<UUID, NewCoat> found = new HashMap<>();
-        visits.findByTurnoverId(turnoverId)
-                .forEach(row -> row.onIt()
-                        .flatMap(onIt -> onIt.unrecorded(flat))
-                        .ifPresent(layer -> found.put(row.surfaceId, layer)));
-        return found;
-    }
-
-    private Map<UUID, Visit> visits(UUID turnoverId) {
-        List<VisitRow> rows = visits.findByTurnoverId(turnoverId);
-        PaintBook book = paints.book();
-        Map<UUID, Tin> tins = store.tins(
-                rows.stream().flatMap(row -> Stream.ofNullable(row.tinId)).toList());
-        Map<UUID, String> names = people.names();
-        return rows.stream()
-                .collect(Collectors.toMap(
-                        row -> row.surfaceId,
-                        row -> new Visit(
-                                row.onIt(),
-                                row.next(book, tins),
-                                row.coats(),
-                                Optional.ofNullable(row.answeredBy).map(names::get),
-                                Optional.ofNullable(row.overruledAction),
-                                Optional.ofNullable(row.overruledWhy),
-                                row.walkedAt != null,
-                                row.version())));
+        return turns.unrecorded(flat, turnoverId);
     }
 
     /** A surface of a flat as it is judged and tried: under the eyes that come to look, in the reference air. */
@@ -326,16 +238,9 @@ public class Walks {
                 .orElse(OptionalInt.empty());
     }
 
-    /** The mark that was taken away last on a surface, if one could be put back. */
-    @Transactional(readOnly = true)
-    public Optional<Removed> lastRemoved(UUID surfaceId) {
-        return marks.findFirstBySurfaceIdAndRemovedAtIsNotNullOrderByRemovedAtDescIdDesc(surfaceId)
-                .map(row -> new Removed(
-                        row.id(),
-                        Optional.ofNullable(row.removedBy),
-                        Optional.ofNullable(row.removedBy)
-                                .map(people.names()::get)
-                                .orElse("")));
+    private Removed removed(MarkRow row) {
+        Optional<UUID> by = Optional.ofNullable(row.removedBy);
+        return new Removed(row.id(), by, by.map(people.names()::get).orElse(""));
     }
 
     /** A mark that was taken away, and by whom, where that is known. */

@@ -12,8 +12,8 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** What is asked of the database while somebody walks a wall. */
 class RoundTripTest extends ApplicationTest {
-    /** Setting it 7, the wall with all that is around it 20. */
-    private static final int MOST = 27;
+    /** Setting it 6, the wall with all that is around it 14. */
+    private static final int MOST = 20;
 
     private MvcTestResult set(UUID wall, int left) {
         return mvc.post()

@@ -1,4 +1,4 @@
-package lumko.app.catalogue;
+package lumko.app.platform;
 
 import java.util.Optional;
 import java.util.UUID;
@@ -6,10 +6,10 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface RevisionRepository extends Repository<RevisionRow, UUID> {
-    /** A state of the catalogue: whose, and which. */
+    /** A state: whose, and which. */
     record Revision(UUID id, long revision) {}
 
-    /** Nothing where no product and no colour was ever entered. */
-    @Query("select new lumko.app.catalogue.RevisionRepository$Revision(r.id, r.revision) from RevisionRow r")
+    /** Nothing where nothing was ever entered. */
+    @Query("select new lumko.app.platform.RevisionRepository$Revision(r.id, r.revision) from RevisionRow r")
     Optional<Revision> current();
 }

@@ -1,13 +1,12 @@
-package lumko.app.catalogue;
+package lumko.app.platform;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
-import lumko.app.platform.OwnedRow;
 
-/** Which state an organisation's products and colours are in; the database gives a new number to every change of them. */
+/** Which state an organisation's reference data is in; the database gives a new number to every change of it. */
 @Entity
-@Table(name = "catalogue_revision")
+@Table(name = "reference_revision")
 class RevisionRow extends OwnedRow {
     long revision;
 
