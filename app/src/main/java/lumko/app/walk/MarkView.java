@@ -2,7 +2,9 @@ package lumko.app.walk;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import lumko.app.drawing.RepairCut;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
@@ -15,7 +17,9 @@ import lumko.core.drying.Purpose;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.figure.Catalogue;
+import lumko.core.quantity.Length;
 import lumko.core.repair.Choice;
+import lumko.core.repair.Section;
 
 /** How a mark is made good, put into words. */
 public final class MarkView {
@@ -60,6 +64,33 @@ public final class MarkView {
                 repaired.repair().finishedAcross(),
                 fills,
                 repaired.repair().filler());
+    }
+
+    /** The cut through the wall where it is filled. */
+    public Optional<RepairCut> cut() {
+        return repaired.section().map(RepairCut::of);
+    }
+
+    /** What a width below the cut is: the hole, a coat with its knife, the place that is done. */
+    public String span(RepairCut cut, RepairCut.Span span) {
+        Length across = Length.ofMillimetres(span.millimetres());
+        if (span.number() > 0) {
+            Section.Coat coat = repaired.section().orElseThrow().coats().get(span.number() - 1);
+            return words.say("cut.coat", span.number(), words.name(coat.material()), across, coat.knife());
+        }
+        return words.say(span.equals(cut.spans().getLast()) ? "cut.done" : "cut.hollow", across);
+    }
+
+    /** The cut in a sentence. */
+    public String spoken(RepairCut cut) {
+        return cut.spans().stream().map(span -> span(cut, span)).collect(Collectors.joining("; "));
+    }
+
+    /** How the scales differ; empty where they do not. */
+    public String scale(RepairCut cut) {
+        return cut.exaggerated() < 1.1
+                ? words.say("cut.toScale")
+                : words.say("cut.exaggerated", words.number(cut.exaggerated(), cut.exaggerated() < 3 ? 1 : 0));
     }
 
     private Duration minutes() {

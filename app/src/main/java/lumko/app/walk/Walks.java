@@ -38,6 +38,8 @@ import lumko.core.judge.SurfaceCase;
 import lumko.core.judge.Verdict;
 import lumko.core.outcome.Learned;
 import lumko.core.practice.Practice;
+import lumko.core.repair.Repair;
+import lumko.core.repair.Section;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -257,11 +259,10 @@ public class Walks {
                 .findFirst()
                 .orElseGet(() -> new PlacedMark(markId, 0, row.mark(), row.setBy, row.version()));
         JobPlanner planner = new JobPlanner(figures.catalogue(), around.practice());
+        Catalogue catalogue = figures.catalogue();
+        Repair repair = planner.repair(placed.mark(), wall.face(), wall.job());
         return new RepairedMark(
-                wall,
-                placed,
-                planner.repair(placed.mark(), wall.face(), wall.job()),
-                new DryingModel(figures.catalogue()));
+                wall, placed, repair, Section.of(placed.mark().fault(), repair, catalogue), new DryingModel(catalogue));
     }
 
     /** The wall that a mark is on. */

@@ -36,6 +36,7 @@ public final class Move {
     private Length tape = Length.ZERO;
     private Optional<Length> knife = Optional.empty();
     private Optional<Wet> wet = Optional.empty();
+    private Optional<Spread> spread = Optional.empty();
 
     private Move(ActivityKind kind) {
         this.kind = kind;
@@ -56,6 +57,7 @@ public final class Move {
         other.tape = tape;
         other.knife = knife;
         other.wet = wet;
+        other.spread = spread;
         other.tools = tools;
         other.cautions = cautions;
         other.says = says;
@@ -115,6 +117,11 @@ public final class Move {
             move.knife = Optional.of(width);
             move.tools = and(tools, tool);
         });
+    }
+
+    /** Reaches so far with its filler. */
+    public Move spread(Spread so) {
+        return changed(move -> move.spread = Optional.of(so));
     }
 
     public Move uses(Material material, Volume volume) {
@@ -191,6 +198,10 @@ public final class Move {
 
     public Optional<Length> knife() {
         return knife;
+    }
+
+    public Optional<Spread> spread() {
+        return spread;
     }
 
     public Optional<Wet> wet() {

@@ -20,6 +20,11 @@ public sealed interface Fault {
     /** The widest extent, as seen from the room. */
     Length extent();
 
+    /** As wide as it is where it is cut through: across a line, otherwise its widest extent. */
+    default Length across() {
+        return this instanceof Line line ? line.gap() : extent();
+    }
+
     /** Whether it is put right without the paint of its surface: with that of its neighbour, or by wiping it off. */
     default boolean isPutRightWithoutItsPaint() {
         return switch (kind()) {

@@ -11,6 +11,7 @@ import lumko.core.activity.Advice;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
 import lumko.core.activity.Move;
+import lumko.core.activity.Spread;
 import lumko.core.activity.Tool;
 import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
@@ -135,8 +136,19 @@ final class Chain {
                 .hand(hand)
                 .uses(Material.of(filler), over ? volume.times(figures.factor(Figure.OVERFILL)) : volume)
                 .leaves(Wet.of(filler, thickness))
+                .spread(new Spread(fault.across(), false))
                 .knife(knife));
         sealing = Sealing.THE_PLACE;
+    }
+
+    /** The filler laid last fills a hollow so wide, where that is not the fault itself. */
+    void in(Length across) {
+        amend(move -> move.spread(new Spread(across, false)));
+    }
+
+    /** The filler laid last lies over the surface, so wide. */
+    void over(Length across) {
+        amend(move -> move.spread(new Spread(across, true)));
     }
 
     /** New plaster against old is sucked dry unless it is wetted again and again. */

@@ -28,6 +28,7 @@ final class Cracks {
                 inTheGroove(),
                 chain.knifeOver(groove.plus(groove)),
                 chain.figures.along(Figure.CRACK_FIRST, chain.extent()));
+        chain.in(groove);
         causeFirst();
         chain.finishStrip(chain.figures.length(Figure.CRACK_FILLED_ACROSS), true);
     }
@@ -46,6 +47,7 @@ final class Cracks {
                     coat == 0 ? strip.plus(inTheGroove()) : strip,
                     knife,
                     chain.figures.along(coat == 0 ? Figure.CRACK_FIRST : Figure.CRACK_NEXT, chain.extent()));
+            chain.over(knife);
             boolean isFirst = coat == 0;
             chain.amend(move -> isFirst
                     ? move.with(Tool.CRACK_TAPE)

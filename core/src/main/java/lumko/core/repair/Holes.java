@@ -5,6 +5,7 @@ import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Advice;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
+import lumko.core.activity.Spread;
 import lumko.core.activity.Tool;
 import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
@@ -62,6 +63,7 @@ final class Holes {
                 chain.cylinder(filled, millimetres(1)),
                 chain.knifeOver(chain.extent()),
                 chain.figures.each(Figure.DING_FILL, 1));
+        chain.in(filled);
         relief();
         chain.finish(filled);
     }
@@ -75,6 +77,7 @@ final class Holes {
         Length first = chain.patchKnife(0);
         chain.fill(
                 0, DryingMaterial.SETTING_COMPOUND, millimetres(2), chain.cylinder(both, millimetres(1)), first, hand);
+        chain.over(both);
         chain.fill(
                 1,
                 DryingMaterial.DRYING_COMPOUND,
@@ -82,6 +85,7 @@ final class Holes {
                 chain.cylinder(wider, millimetres(0.5)),
                 first,
                 hand);
+        chain.over(wider);
         chain.finish(wider);
     }
 
@@ -121,6 +125,7 @@ final class Holes {
                 .hand(chain.figures.each(Figure.REFILL_HOLLOW, 1))
                 .uses(Material.FINE_FILLER, cap(chain.extent(), deep))
                 .leaves(Wet.of(DryingMaterial.FINE_FILLER, deep))
+                .spread(new Spread(chain.extent(), false))
                 .knife(chain.knifeOver(chain.extent())));
         chain.seal(Sealing.THE_PLACE);
         chain.finish(chain.extent());

@@ -79,6 +79,7 @@ final class Patches {
                     chain.feathered(chain.extent().plus(knife), coat == 0 ? TIGHT.times(2) : TIGHT),
                     knife,
                     chain.figures.each(coat == 0 ? first : next, 1));
+            chain.over(chain.extent().plus(knife));
             if (coat == 0) {
                 chain.amend(move -> move.with(Tool.PATCH));
             } else {
@@ -114,6 +115,7 @@ final class Patches {
                 chain.cylinder(filled, TIGHT.times(0.5)),
                 chain.knifeOver(filled),
                 chain.figures.each(Figure.DING_FILL, 1));
+        chain.over(filled);
         chain.finish(filled);
     }
 
@@ -133,6 +135,7 @@ final class Patches {
                             : chain.cylinder(chain.extent().plus(knife.times(0.5)), TIGHT.times(0.5)),
                     knife,
                     chain.figures.each(coat == 0 ? Figure.BOX_GAP_FIRST : Figure.BOX_GAP_NEXT, 1));
+            chain.over(coat == 0 ? chain.extent() : chain.extent().plus(knife.times(0.5)));
             boolean isFirst = coat == 0;
             chain.amend(move -> isFirst
                     ? move.with(Tool.PATCH).with(Caution.ELECTRICITY)
@@ -174,6 +177,7 @@ final class Patches {
                 chain.slab(width.plus(beyond), height.plus(beyond), thick),
                 knife,
                 hand);
+        chain.over(narrow.plus(beyond));
         chain.fill(
                 1,
                 DryingMaterial.FINE_FILLER,
@@ -181,6 +185,7 @@ final class Patches {
                 chain.slab(width.plus(both), height.plus(both), TIGHT.times(0.3)),
                 knife,
                 hand);
+        chain.over(narrow.plus(both));
         if (isLine) {
             chain.finishStrip(narrow.plus(both), true);
         } else {

@@ -60,6 +60,7 @@ final class Plugs {
                 volume.times(FIRST_FILL),
                 knife,
                 first);
+        chain.in(across);
         if (chain.ground.isTextured()) {
             chain.amend(move -> move.says(Advice.RELIEF_CLEARED));
         }
@@ -70,6 +71,7 @@ final class Plugs {
                 volume.times(1 - FIRST_FILL),
                 knife,
                 whole.minus(first));
+        chain.in(across);
         chain.finish(across.plus(chain.figures.length(Figure.FILLED_PAST).times(2)));
     }
 }
