@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAccessor;
 import java.util.List;
 import java.util.Optional;
 import lumko.core.figure.FigureUnit;
@@ -116,16 +117,19 @@ public final class Words {
         return say(units == UnitSystem.US ? "unit.quarts" : "unit.litres");
     }
 
+    /** The paper that printers there are filled with. */
+    public String paper() {
+        return units == UnitSystem.US ? "letter" : "A4";
+    }
+
     /** The unit that heights and distances are written in. */
     public String longUnit() {
         return units == UnitSystem.US ? "ft" : "m";
     }
 
-    /** A height or a distance on a wall, always in metres or feet, to two places. */
+    /** A height or a distance on a wall: in metres to the centimetre, in feet and inches to the inch. */
     public String place(Length length) {
-        return units == UnitSystem.US
-                ? fixed(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH / INCHES_PER_FOOT, 1) + " ft"
-                : fixed(length.inMetres(), 2) + " m";
+        return units == UnitSystem.US ? placeNumber(length) : placeNumber(length) + " m";
     }
 
     /** A length as it is read off a tape, so that it can be typed again: metres to the millimetre, feet and inches to a sixteenth. */
@@ -133,7 +137,10 @@ public final class Words {
         if (units != UnitSystem.US) {
             return number(length.inMetres(), 3);
         }
-        long sixteenths = Math.round(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH * SIXTEENTHS);
+        return feetAndInches(Math.round(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH * SIXTEENTHS));
+    }
+
+    private static String feetAndInches(long sixteenths) {
         long feet = sixteenths / ((long) INCHES_PER_FOOT * SIXTEENTHS);
         long inches = sixteenths / SIXTEENTHS % (long) INCHES_PER_FOOT;
         long part = sixteenths % SIXTEENTHS;
@@ -160,10 +167,10 @@ public final class Words {
         return units == UnitSystem.US ? UsUnits.stored(typed, unit) : typed;
     }
 
-    /** The number alone of {@link #place}. */
+    /** The same where metres go without saying. */
     public String placeNumber(Length length) {
         return units == UnitSystem.US
-                ? fixed(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH / INCHES_PER_FOOT, 1)
+                ? feetAndInches(Math.round(length.inMillimetres() / UsUnits.MILLIMETRES_AN_INCH) * SIXTEENTHS)
                 : fixed(length.inMetres(), 2);
     }
 
@@ -233,19 +240,23 @@ public final class Words {
     }
 
     public String date(LocalDate date) {
-        return DateTimeFormatter.ofPattern("d MMM yyyy", units.locale()).format(date);
+        return format(units == UnitSystem.US ? "MMM d, yyyy" : "d MMM yyyy", date);
     }
 
     public String day(LocalDate date) {
-        return DateTimeFormatter.ofPattern("EEE d MMM", units.locale()).format(date);
+        return format(units == UnitSystem.US ? "EEE, MMM d" : "EEE d MMM", date);
     }
 
     public String month(LocalDate date) {
-        return DateTimeFormatter.ofPattern("MMM yyyy", units.locale()).format(date);
+        return format("MMM yyyy", date);
     }
 
     public String clock(Instant instant) {
-        return DateTimeFormatter.ofPattern("HH:mm", units.locale()).format(instant.atZone(zone));
+        return format(units == UnitSystem.US ? "h:mm a" : "HH:mm", instant.atZone(zone));
+    }
+
+    private String format(String pattern, TemporalAccessor when) {
+        return DateTimeFormatter.ofPattern(pattern, units.locale()).format(when);
     }
 
     /** The clock today, with the day before it on any other day. */

@@ -19,10 +19,9 @@ public final class BoardView {
     private static final double SIDE_LEAST = 330;
     private static final double ABOVE_LEAST = 230;
     private static final double BELOW_LEAST = 250;
-    private static final double MM_PER_FOOT = UsUnits.METRES_A_FOOT * 1000;
-    private static final double MM_PER_METRE = 1000;
     private static final double RIGHT = 100;
     private static final double STEP_UP = 500;
+    private static final double STEP_UP_IN_FEET = 2;
     private static final double TOP_STAYS_CLEAR = 200;
 
     private final WalkedWall wall;
@@ -54,11 +53,6 @@ public final class BoardView {
     public String viewBox() {
         return -side() + " " + -above() + " " + (drawing.width() + side() + RIGHT) + " "
                 + (drawing.height() + above() + below());
-    }
-
-    /** How many millimetres the unit has in which places are said. */
-    public double unitMillimetres() {
-        return words.units() == UnitSystem.US ? MM_PER_FOOT : MM_PER_METRE;
     }
 
     /** The wall alone. */
@@ -99,7 +93,8 @@ public final class BoardView {
 
     public List<Height> heights() {
         List<Height> heights = new ArrayList<>();
-        for (double up = 0; up < drawing.height() - TOP_STAYS_CLEAR; up += STEP_UP) {
+        double step = words.units() == UnitSystem.US ? STEP_UP_IN_FEET * UsUnits.METRES_A_FOOT * 1000 : STEP_UP;
+        for (double up = 0; up < drawing.height() - TOP_STAYS_CLEAR; up += step) {
             heights.add(new Height(drawing.height() - up, words.placeNumber(Length.ofMillimetres(up)), false));
         }
         heights.add(new Height(0, words.placeNumber(wall.surface().asWall().height()), true));

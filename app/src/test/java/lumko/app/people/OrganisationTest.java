@@ -1,9 +1,12 @@
 package lumko.app.people;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.io.UnsupportedEncodingException;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +20,8 @@ import lumko.app.catalogue.Colour;
 import lumko.app.house.Flat;
 import lumko.app.platform.UnitSystem;
 import lumko.app.store.Store;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
@@ -153,14 +158,35 @@ class OrganisationTest extends ApplicationTest {
         return rest;
     }
 
+    /** How wide the paper of a sheet is, in points. */
+    private double paper() {
+        String sheet = views().stream()
+                .filter(view -> view.startsWith("/sheets/"))
+                .findFirst()
+                .orElseThrow();
+        byte[] pdf = mvc.get()
+                .uri(sheet + "/lumko-sheet.pdf")
+                .with(user(member("mirela")))
+                .exchange()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return document.getPage(0).getMediaBox().getWidth();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
     @Test
     void noUnitOrWordOfTheOtherSideIsLeftOver() {
         List<String> strayAtHome =
                 views().stream().flatMap(view -> read(view, AMERICAN).stream()).toList();
         assertThat(strayAtHome).isEmpty();
+        assertThat(paper()).isCloseTo(210 / 25.4 * 72, within(1.0));
         accounts.change(member("mirela"), new Settings(SOCIETY, UnitSystem.US, "America/New_York"));
         List<String> strayAbroad =
                 views().stream().flatMap(view -> read(view, BRITISH).stream()).toList();
         assertThat(strayAbroad).isEmpty();
+        assertThat(paper()).isEqualTo(8.5 * 72);
     }
 }

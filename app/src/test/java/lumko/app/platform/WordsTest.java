@@ -137,7 +137,19 @@ class WordsTest {
     void theClockIsTheOneOnTheWallOfTheHouse() {
         Instant summer = Instant.parse("2026-07-01T10:00:00Z");
         assertThat(metric.clock(summer)).isEqualTo("11:00");
-        assertThat(us.clock(summer)).isEqualTo("06:00");
+        assertThat(us.clock(summer)).isEqualTo("6:00 AM");
+        LocalDate day = LocalDate.of(2026, 3, 4);
+        assertThat(metric.date(day) + " · " + metric.day(day)).isEqualTo("4 Mar 2026 · Wed 4 Mar");
+        assertThat(us.date(day) + " · " + us.day(day)).isEqualTo("Mar 4, 2026 · Wed, Mar 4");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            quoteCharacter = '|',
+            value = {"0, 0.00 m, 0\"", "300, 0.30 m, 1'0\"", "1270, 1.27 m, 4'2\"", "2438.4, 2.44 m, 8'0\""})
+    void placesOnAWallAsTheyAreReadOffATape(double millimetres, String here, String there) {
+        assertThat(metric.place(Length.ofMillimetres(millimetres))).isEqualTo(here);
+        assertThat(us.place(Length.ofMillimetres(millimetres))).isEqualTo(there);
     }
 
     @Test
