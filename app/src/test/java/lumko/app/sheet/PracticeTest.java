@@ -65,6 +65,14 @@ class PracticeTest extends ApplicationTest {
     }
 
     @Test
+    void questionsAreFoundByTheirWordsAndThoseOfTheirSchools() throws Exception {
+        assertThat(page(member("tobias"), "/practice?q=straight"))
+                .contains("id=\"TAPING\"")
+                .doesNotContain("id=\"CUT_OR_ROLL_FIRST\"");
+        assertThat(page(member("tobias"), "/practice?q=zebra")).contains("No question has all these words.");
+    }
+
+    @Test
     void theLeadChoosesForTheHouse() throws Exception {
         assertThat(post(member("jonas"), "/practice", "TAPE_EVERYTHING")).hasStatus(403);
         assertThat(post(member("mirela"), "/practice", "TAPE_EVERYTHING")).hasStatus(302);
