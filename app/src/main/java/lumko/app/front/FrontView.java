@@ -18,6 +18,14 @@ record FrontView(
         double height,
         List<Hand> needing,
         int inAll) {
+    /** So many pixels of a unit of the drawing are the least at which the numbers of the flats can be read. */
+    private static final double LEAST_SCALE = 0.8;
+
+    /** In pixels: on a narrow screen it is scrolled rather than made smaller. */
+    public long leastWidth() {
+        return Math.round(width * LEAST_SCALE);
+    }
+
     /** How many more flats need a hand than are listed. */
     public int more() {
         return inAll - needing.size();

@@ -148,16 +148,31 @@ class ViewsTest extends BrowserTest {
                 view + " on the phone");
         assertNoWiderThanTheScreen(page, view + " on the phone");
         assertTargetsAreBigEnoughForAGlove(page, view);
+        assertTextIsLegible(page, view);
         page.setViewportSize(Screen.DESK.width, Screen.DESK.height);
     }
 
     private static void assertTargetsAreBigEnoughForAGlove(Page page, String view) {
         Object small = page.evaluate("""
-                () => [...document.querySelectorAll('button, nav a, a.btn, summary, select, input:not([type=hidden])')]
+                () => [...document.querySelectorAll('button, nav a, a.btn, .way > a, summary, select, input:not([type=hidden])')]
                   .map(e => e.matches('[type=radio], [type=checkbox]') ? e.closest('label') ?? e : e)
                   .filter(e => e.offsetParent && !e.closest('.sr-only'))
                   .filter(e => e.getBoundingClientRect().height < 43.5)
                   .map(e => e.outerHTML.slice(0, 80))""");
+        assertThat((List<?>) small).describedAs(view).isEmpty();
+    }
+
+    /** No text is smaller than 12 pixels, in pictures as they are scaled neither. */
+    private static void assertTextIsLegible(Page page, String view) {
+        Object small = page.evaluate("""
+                () => [...document.querySelectorAll('body *')]
+                  .filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()))
+                  .filter(e => e.getClientRects().length && !e.closest('.sr-only, [aria-hidden=true], title, script, style'))
+                  .filter(e => {
+                    const scale = e.ownerSVGElement ? Math.hypot(e.getScreenCTM().a, e.getScreenCTM().b) : 1;
+                    return parseFloat(getComputedStyle(e).fontSize) * scale < 11.9;
+                  })
+                  .map(e => e.textContent.trim() + ' in ' + e.outerHTML.slice(0, 80))""");
         assertThat((List<?>) small).describedAs(view).isEmpty();
     }
 
