@@ -7,6 +7,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -123,6 +124,22 @@ class ViewsTest extends BrowserTest {
         everyView(Stream.concat(daily().stream(), seldom().stream()).toList(), (page, view) -> {
             page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
             assertNoViolation(new AxeBuilder(page).withRules(List.of("color-contrast")), view + " in the dark");
+        });
+    }
+
+    @Test
+    @Tag("slow")
+    void onPaperThereIsNothingToPress() {
+        everyView(daily(), (page, view) -> {
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            Object left = page.evaluate("""
+                    () => [...document.querySelectorAll('main :is(button, input, select, textarea, .btn)')]
+                      .filter(e => e.getClientRects().length && !e.closest('.sr-only') && !e.hasAttribute('aria-pressed'))
+                      .map(e => e.outerHTML.slice(0, 80))""");
+            if (!view.equals("login")) {
+                assertThat((List<?>) left).describedAs(view).isEmpty();
+            }
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
         });
     }
 
