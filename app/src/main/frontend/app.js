@@ -54,6 +54,28 @@ document.addEventListener("input", (event) => {
   for (const item of list.children) item.hidden = !words.every((word) => item.textContent.toLowerCase().includes(word));
 });
 
+// A picture of a wall that says where something is: a tap is its middle, or where it stands on the floor.
+document.addEventListener("click", (event) => {
+  const svg = event.target.closest?.("svg[data-sets]");
+  if (!svg) return;
+  const form = document.getElementById(svg.dataset.sets);
+  const usual = form.querySelector("select").selectedOptions[0].dataset;
+  const spot = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+  const unit = Number(svg.dataset.mm);
+  // what was typed goes before what is usual; a size with inches in it is left to the server
+  const size = (name, otherwise) => (Number(form.elements[name].value.replace(",", ".")) || 0) * unit || Number(otherwise);
+  const wide = size("featureWidth", usual.wide);
+  const high = size("featureHeight", usual.high);
+  const left = Math.max(0, spot.x - wide / 2);
+  const bottom = usual.floor === "true" ? 0 : Math.max(0, Number(svg.dataset.high) - spot.y - high / 2);
+  const typed = (mm) => String(Math.round((mm / unit) * 100) / 100);
+  form.elements.left.value = typed(left);
+  form.elements.bottom.value = typed(bottom);
+  const here = svg.querySelector(".set-here");
+  for (const [name, value] of [["x", left], ["y", Number(svg.dataset.high) - bottom - high], ["width", wide], ["height", high]])
+    here.setAttribute(name, value);
+});
+
 document.addEventListener("DOMContentLoaded", () => measureAll(document));
 // who begins is asked for their time zone: their browser knows it
 document.addEventListener("DOMContentLoaded", () => {

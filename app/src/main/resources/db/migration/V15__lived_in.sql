@@ -94,3 +94,9 @@ create constraint trigger name_changed after insert or delete or update of name 
 insert into reference_revision
     select gen_random_uuid(), id, nextval('reference_revision_number') from organisation
     on conflict (organisation_id) do nothing;
+
+-- Ceilings have fittings too.
+alter table wall_feature drop constraint wall_feature_kind_check;
+alter table wall_feature add constraint wall_feature_kind_check check (kind in (
+    'DOOR', 'WINDOW', 'PASSAGE', 'SOCKET', 'SWITCH', 'WALL_LIGHT', 'RADIATOR', 'RAIL', 'BLIND',
+    'CEILING_LIGHT', 'SMOKE_ALARM', 'CEILING_FAN', 'VENT_COVER', 'RADIATOR_COVER', 'STRIPS'));

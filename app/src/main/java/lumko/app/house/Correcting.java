@@ -185,7 +185,8 @@ public class Correcting {
             requireNoMarkBeyond(walls.get(side), width, wall.height(), row.name);
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
-        Wall above = outline.ceiling(ceiling.asWall().texture());
+        Wall above =
+                outline.ceiling(ceiling.asWall().texture(), ceiling.asWall().fittings());
         requireNoMarkBeyond(ceiling, above.width(), above.height(), row.name);
         String before = said(room.outline());
         for (SurfaceRow wall : surfaces.findByRoomIdIn(List.of(roomId))) {

@@ -345,7 +345,8 @@ public class Houses {
                         "",
                         surface.substrate,
                         surface.kind == SurfaceKind.CEILING
-                                ? Optional.of(outline.ceiling(surface.texture))
+                                ? Optional.of(outline.ceiling(
+                                        surface.texture, fittings(featuresOf.getOrDefault(surface.id(), List.of()))))
                                 : Optional.empty(),
                         WindowLight.NONE,
                         coatsOf.getOrDefault(surface.id(), List.of())))
@@ -355,12 +356,16 @@ public class Houses {
 
     static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows) {
         List<Opening> openings = new ArrayList<>();
-        List<Fitting> fittings = new ArrayList<>();
         for (WallFeatureRow row : rows) {
             row.kind.opening().ifPresent(kind -> openings.add(new Opening(kind, row.box())));
-            row.kind.fitting().ifPresent(kind -> fittings.add(new Fitting(kind, row.box())));
         }
-        return new Wall(width, height, texture, openings, fittings);
+        return new Wall(width, height, texture, openings, fittings(rows));
+    }
+
+    private static List<Fitting> fittings(List<WallFeatureRow> rows) {
+        return rows.stream()
+                .flatMap(row -> row.kind.fitting().map(kind -> new Fitting(kind, row.box())).stream())
+                .toList();
     }
 
     private static List<Surface> lit(List<Surface> walls, Outline outline) {

@@ -3,6 +3,7 @@ package lumko.app.house;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -18,9 +19,7 @@ import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
-import lumko.core.geometry.Box;
 import lumko.core.geometry.RoomKind;
-import lumko.core.geometry.Spot;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WallsInTurn;
@@ -48,6 +47,7 @@ class RecordController {
     private final Correcting correcting;
     private final OffRecord offRecord;
     private final RecordFields recordFields;
+    private final FeatureFields featureFields;
     private final PaintFields fields;
     private final Store store;
     private final Access access;
@@ -59,6 +59,7 @@ class RecordController {
             Correcting correcting,
             OffRecord offRecord,
             RecordFields recordFields,
+            FeatureFields featureFields,
             PaintFields fields,
             Store store,
             Access access,
@@ -68,6 +69,7 @@ class RecordController {
         this.correcting = correcting;
         this.offRecord = offRecord;
         this.recordFields = recordFields;
+        this.featureFields = featureFields;
         this.fields = fields;
         this.store = store;
         this.access = access;
@@ -80,7 +82,6 @@ class RecordController {
         model.addAttribute("roomKinds", RoomKind.values());
         model.addAttribute("substrates", Substrate.values());
         model.addAttribute("textures", Texture.values());
-        model.addAttribute("wallFeatures", WallFeature.values());
         model.addAttribute(
                 "layers",
                 Arrays.stream(Layer.values())
@@ -208,6 +209,7 @@ class RecordController {
         model.addAttribute("room", flat.roomOf(surfaceId));
         model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
         model.addAttribute("features", correcting.featuresOf(surfaceId));
+        featureFields.show(flat, surfaceId, model);
         model.addAttribute("form", form);
         return "surface-edit";
     }
@@ -219,19 +221,17 @@ class RecordController {
             Model model,
             HttpServletResponse response) {
         Form form = new Form(typed, speaker.words());
-        WallFeature kind = form.one("feature", WallFeature.class);
-        Length left = form.metres("left", RecordFields.PLACE);
-        Length bottom = form.metres("bottom", RecordFields.PLACE);
-        Length width = form.metres("featureWidth", RecordFields.SIZE);
-        Length height = form.metres("featureHeight", RecordFields.SIZE);
-        if (!form.hasErrors()) {
-            form.attempt("feature", () -> {
-                Box box = new Box(new Spot(left, bottom), width, height);
-                recording.addFeature(surfaceId, new NewRoom.Feature(kind, box));
-                return surfaceId;
-            });
+        Optional<List<NewRoom.Feature>> added =
+                featureFields.read(form, houses.standing(surfaceId).surface());
+        added.ifPresent(features -> form.attempt("feature", () -> {
+            recording.addFeatures(surfaceId, features);
+            return surfaceId;
+        }));
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return edit(surfaceId, form, model);
         }
-        return after(surfaceId, form, model, response);
+        return "redirect:/surfaces/" + surfaceId + "/edit#feature-form";
     }
 
     @PostMapping("/surfaces/{surfaceId}/coats")

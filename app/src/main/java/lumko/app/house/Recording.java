@@ -14,6 +14,7 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Fitting;
@@ -144,18 +145,31 @@ public class Recording {
      *
      * @throws IllegalArgumentException if it does not lie within the wall, or overlaps another opening
      */
-    public void addFeature(UUID surfaceId, NewRoom.Feature feature) {
+    public void addFeatures(UUID surfaceId, List<NewRoom.Feature> added) {
         Flat flat = requireSurface(surfaceId);
-        Wall wall = flat.surface(surfaceId)
-                .filter(surface -> surface.kind() == SurfaceKind.WALL)
-                .flatMap(Surface::wall)
-                .orElseThrow(NotFoundException::new);
-        checkFeatures(wall, List.of(feature));
-        features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
-        history.note(
-                Subject.surface(flat.id(), surfaceId),
-                EventKind.FEATURE_ENTERED,
-                speaker.words().name(feature.kind()));
+        Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
+        Wall wall = surface.wall().orElseThrow(NotFoundException::new);
+        added.forEach(feature -> checkPlace(surface, feature));
+        checkFeatures(wall, added);
+        for (NewRoom.Feature feature : added) {
+            features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
+            history.note(
+                    Subject.surface(flat.id(), surfaceId),
+                    EventKind.FEATURE_ENTERED,
+                    speaker.words().name(feature.kind()));
+        }
+    }
+
+    /** What hangs from a ceiling hangs over the room, and no socket sits in a door or a window. */
+    private static void checkPlace(Surface surface, NewRoom.Feature feature) {
+        if (surface.isCeiling() && !WallFeature.ofCeilings().contains(feature.kind())) {
+            throw new RefusedException("refused.notOnACeiling");
+        }
+        boolean isPlate = feature.kind().fitting().filter(Fitting.Kind::isPlate).isPresent();
+        if ((surface.isCeiling() || isPlate)
+                && !surface.asWall().isOnWall(feature.box().middle())) {
+            throw new RefusedException(surface.isCeiling() ? "refused.outsideTheRoom" : "refused.inAnOpening");
+        }
     }
 
     /** Lets the core refuse what cannot be, before anything is saved. */

@@ -24,6 +24,7 @@ import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
+import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.record.Age;
 import org.springframework.stereotype.Service;
@@ -180,9 +181,7 @@ public class SetUp {
             wall.substrate = like.substrate();
             surfaceRows.add(wall);
             Length width = outline.lengthOf(side);
-            features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(like.id())
-                    .forEach(feature -> featureRows.add(new WallFeatureRow(
-                            wall.id(), feature.kind, mirrored ? mirrored(feature.box(), width) : feature.box())));
+            featureRows.addAll(featuresOf(like, wall, mirrored ? Optional.of(width) : Optional.empty()));
             copyCoats(like, wall, withCoats, coatRows);
         }
         for (SurfaceKind kind : List.of(SurfaceKind.CEILING, SurfaceKind.TRIM)) {
@@ -191,11 +190,23 @@ public class SetUp {
             surface.substrate = like.substrate();
             like.wall().ifPresent(wall -> surface.texture = wall.texture());
             surfaceRows.add(surface);
+            featureRows.addAll(featuresOf(like, surface, mirrored ? like.wall().map(Wall::width) : Optional.empty()));
             copyCoats(like, surface, withCoats, coatRows);
         }
         surfaces.saveAllAndFlush(surfaceRows);
         features.saveAll(featureRows);
         coats.saveAll(coatRows);
+    }
+
+    private List<WallFeatureRow> featuresOf(Surface like, SurfaceRow onto, Optional<Length> mirroredOver) {
+        return features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(like.id()).stream()
+                .map(feature -> new WallFeatureRow(
+                        onto.id(),
+                        feature.kind,
+                        mirroredOver
+                                .map(width -> mirrored(feature.box(), width))
+                                .orElseGet(feature::box)))
+                .toList();
     }
 
     private static Box mirrored(Box box, Length width) {

@@ -1,11 +1,14 @@
 package lumko.app.house;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
+import lumko.core.geometry.UsualSize;
 import org.jspecify.annotations.Nullable;
 
-/** What can be in a wall or on it. */
+/** What can be in a wall, on it, or on a ceiling. */
 public enum WallFeature {
     DOOR(Opening.Kind.DOOR, null),
     WINDOW(Opening.Kind.WINDOW, null),
@@ -17,6 +20,8 @@ public enum WallFeature {
     RAIL(null, Fitting.Kind.RAIL),
     BLIND(null, Fitting.Kind.BLIND),
     CEILING_LIGHT(null, Fitting.Kind.CEILING_LIGHT),
+    SMOKE_ALARM(null, Fitting.Kind.SMOKE_ALARM),
+    CEILING_FAN(null, Fitting.Kind.CEILING_FAN),
     VENT_COVER(null, Fitting.Kind.VENT_COVER),
     RADIATOR_COVER(null, Fitting.Kind.RADIATOR_COVER),
     STRIPS(null, Fitting.Kind.STRIPS);
@@ -27,6 +32,32 @@ public enum WallFeature {
     WallFeature(Opening.@Nullable Kind opening, Fitting.@Nullable Kind fitting) {
         this.opening = opening;
         this.fitting = fitting;
+    }
+
+    /** What a ceiling can have; a wall can have any. */
+    static List<WallFeature> ofCeilings() {
+        return Stream.of(values())
+                .filter(each ->
+                        each.fitting().filter(Fitting.Kind::isOfCeilings).isPresent())
+                .toList();
+    }
+
+    /** What a wall can have. */
+    static List<WallFeature> ofWalls() {
+        return Stream.of(values()).filter(each -> each != CEILING_FAN).toList();
+    }
+
+    /** As large, and as high above the floor, as it usually is. */
+    public UsualSize usual(UsualSize.Market market) {
+        return opening()
+                .map(kind -> UsualSize.of(kind, market))
+                .or(() -> fitting().map(kind -> UsualSize.of(kind, market)))
+                .orElseThrow();
+    }
+
+    /** Whether it stands on the floor. */
+    public boolean isOnFloor() {
+        return this == DOOR || this == PASSAGE;
     }
 
     Optional<Opening.Kind> opening() {

@@ -1,7 +1,7 @@
 /**
  * Houses, flats, rooms and surfaces: the record of what is there and what has been put on it.
  */
-@ApplicationModule(allowedDependencies = {"account", "catalogue", "history", "platform", "store"})
+@ApplicationModule(allowedDependencies = {"account", "catalogue", "drawing", "history", "platform", "store"})
 @NullMarked
 package lumko.app.house;
 

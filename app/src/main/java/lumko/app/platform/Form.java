@@ -144,6 +144,11 @@ public final class Form {
         return Length.ofMetres(read(field, own, factor, 0, lengthIn(factor * 1000)));
     }
 
+    /** The same, or something else where nothing was typed. */
+    public Length metresOr(String field, Limits millimetres, Length otherwise) {
+        return typed(field).isEmpty() ? otherwise : metres(field, millimetres);
+    }
+
     /** A length that is part of what was typed, in metres or feet or with a unit of its own; empty if it is none. */
     public Optional<Length> length(String typed) {
         double metre = words.units() == UnitSystem.US ? UsUnits.METRES_A_FOOT * 1000 : 1000;

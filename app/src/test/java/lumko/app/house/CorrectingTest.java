@@ -12,6 +12,7 @@ import lumko.app.ApplicationTest;
 import lumko.app.SignedInClient;
 import lumko.app.account.Member;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.Fitting;
 import lumko.core.geometry.RoomKind;
 import lumko.core.quantity.Length;
 import org.junit.jupiter.api.Test;
@@ -20,6 +21,12 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** What was entered wrong is put right by whoever may, and the history says what was. */
 class CorrectingTest extends ApplicationTest {
+    @Autowired
+    OffRecord offRecord;
+
+    @Autowired
+    SetUp setUp;
+
     @Autowired
     Correcting correcting;
 
@@ -83,12 +90,77 @@ class CorrectingTest extends ApplicationTest {
     }
 
     @Test
+    void whatIsLeftBlankIsAsUsualAndSeveralStandInARow() throws Exception {
+        Flat flat = freshFlat("Tern Terrace");
+        UUID wall = wall(flat, 0).id();
+        String path = "/surfaces/" + wall + "/features";
+        assertThat(post(member("mirela"), path, Map.of("feature", "DOOR", "left", "0.3")))
+                .hasStatus(302);
+        assertThat(post(
+                        member("mirela"),
+                        path,
+                        Map.of("feature", "SOCKET", "left", "1.5", "times", "3", "apart", "0.8")))
+                .hasStatus(302);
+        assertThat(asLead(() -> correcting.featuresOf(wall)).stream().map(Correcting.Entered::box))
+                .containsExactly(
+                        Box.ofMillimetres(300, 0, 860, 2040),
+                        Box.ofMillimetres(1500, 450, 146, 86),
+                        Box.ofMillimetres(2300, 450, 146, 86),
+                        Box.ofMillimetres(3100, 450, 146, 86));
+        assertThat(post(member("mirela"), path, Map.of("feature", "SWITCH", "left", "0.6")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("would sit in a door");
+        // the fourth of five would be beyond the end of a wall of 4 m: none is set
+        assertThat(post(
+                        member("mirela"),
+                        path,
+                        Map.of("feature", "SWITCH", "left", "1.3", "times", "5", "apart", "0.9")))
+                .hasStatus(422);
+        assertThat(asLead(() -> correcting.featuresOf(wall))).hasSize(4);
+    }
+
+    @Test
+    void aLampHangsInTheMiddleOfItsCeilingAndGoesWithItsFlat() throws Exception {
+        Flat flat = freshFlat("Tern Terrace");
+        UUID ceiling = flat.faces()
+                .filter(Surface::isCeiling)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        String path = "/surfaces/" + ceiling + "/features";
+        assertThat(post(member("mirela"), path, Map.of("feature", "CEILING_LIGHT")))
+                .hasStatus(302);
+        assertThat(post(member("mirela"), path, Map.of("feature", "SMOKE_ALARM", "left", "0.5", "bottom", "0.4")))
+                .hasStatus(302);
+        assertThat(post(member("mirela"), path, Map.of("feature", "RADIATOR", "left", "0.5")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("does not hang from a ceiling");
+        Flat other = freshFlat("Tern Terrace");
+        asLead(() -> {
+            offRecord.removeRoom(other.rooms().getFirst().id());
+            setUp.copy(flat.id(), List.of(other.id()), true, false);
+            return null;
+        });
+        Surface mirrored = asLead(() -> houses.flat(other.id()))
+                .faces()
+                .filter(Surface::isCeiling)
+                .findFirst()
+                .orElseThrow();
+        // the ceiling is 4 m wide
+        assertThat(mirrored.asWall().fittings().stream().map(Fitting::box))
+                .containsExactlyInAnyOrder(
+                        Box.ofMillimetres(1850, 1350, 300, 300), Box.ofMillimetres(3380, 400, 120, 120));
+    }
+
+    @Test
     void aCeilingDoesNotComeBelowAWindow() {
         Flat flat = freshFlat("Tern Terrace");
         UUID wall = wall(flat, 0).id();
         asLead(() -> {
-            recording.addFeature(
-                    wall, new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1500)));
+            recording.addFeatures(
+                    wall, List.of(new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1500))));
             return wall;
         });
         assertThat(post(
@@ -113,8 +185,8 @@ class CorrectingTest extends ApplicationTest {
         Flat flat = freshFlat("Tern Terrace");
         UUID wall = wall(flat, 0).id();
         asLead(() -> {
-            recording.addFeature(
-                    wall, new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1200)));
+            recording.addFeatures(
+                    wall, List.of(new NewRoom.Feature(WallFeature.WINDOW, Box.ofMillimetres(500, 900, 1000, 1200))));
             return wall;
         });
         UUID window = asLead(() -> correcting.featuresOf(wall)).getFirst().id();

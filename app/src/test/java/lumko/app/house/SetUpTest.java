@@ -140,7 +140,8 @@ class SetUpTest extends ApplicationTest {
                             lumko.core.record.Substrate.LIME_PLASTER,
                             lumko.core.geometry.Texture.SMOOTH));
             UUID wall = houses.flat(flat).walls().findFirst().orElseThrow().id();
-            recording.addFeature(wall, new NewRoom.Feature(WallFeature.DOOR, Box.ofMillimetres(400, 0, 900, 2000)));
+            recording.addFeatures(
+                    wall, List.of(new NewRoom.Feature(WallFeature.DOOR, Box.ofMillimetres(400, 0, 900, 2000))));
             return flat;
         });
     }

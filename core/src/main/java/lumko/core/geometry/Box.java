@@ -35,6 +35,11 @@ public record Box(Spot corner, Length width, Length height) {
         return width.times(height);
     }
 
+    /** Its middle. */
+    public Spot middle() {
+        return new Spot(left().plus(width.times(0.5)), bottom().plus(height.times(0.5)));
+    }
+
     public boolean contains(Spot spot) {
         return distanceTo(spot).equals(Length.ZERO);
     }

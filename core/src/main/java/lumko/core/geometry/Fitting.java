@@ -1,6 +1,6 @@
 package lumko.core.geometry;
 
-/** Something fixed to a wall that has to be taken off, masked or painted round. */
+/** Something fixed to a wall or a ceiling that has to be taken off, masked or painted round. */
 public record Fitting(Kind kind, Box box) {
     public enum Kind {
         SOCKET(true),
@@ -10,6 +10,8 @@ public record Fitting(Kind kind, Box box) {
         RAIL(false),
         BLIND(false),
         CEILING_LIGHT(true),
+        SMOKE_ALARM(true),
+        CEILING_FAN(true),
         VENT_COVER(false),
         RADIATOR_COVER(false),
         /** Timber strips that come onto the finished wall. */
@@ -24,6 +26,11 @@ public record Fitting(Kind kind, Box box) {
         /** Whether it is a plate or a cover that a screwdriver takes off. */
         public boolean isPlate() {
             return this == SOCKET || this == SWITCH || this == VENT_COVER;
+        }
+
+        /** Whether it hangs from a ceiling as well as, or rather than, on a wall. */
+        public boolean isOfCeilings() {
+            return this == CEILING_LIGHT || this == SMOKE_ALARM || this == CEILING_FAN || this == VENT_COVER;
         }
 
         /** Whether its supply has to be off before it is loosened or wet work comes near. */

@@ -72,7 +72,7 @@ public record Outline(List<Corner> corners) {
      * The ceiling over the room, seen from below as a surface as wide as the room reaches east and as high as it reaches
      * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
      */
-    public Wall ceiling(Texture texture) {
+    public Wall ceiling(Texture texture, List<Fitting> fittings) {
         double[] easts = steps(corner -> corner.east().inMillimetres());
         double[] norths = steps(corner -> corner.north().inMillimetres());
         double west = easts[0];
@@ -96,7 +96,7 @@ public record Outline(List<Corner> corners) {
                 Length.ofMillimetres(norths[norths.length - 1] - south),
                 texture,
                 outside,
-                List.of());
+                fittings);
     }
 
     private double[] steps(ToDoubleFunction<Corner> along) {

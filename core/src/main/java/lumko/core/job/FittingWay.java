@@ -31,13 +31,14 @@ public record FittingWay(Way way, Duration hand, double halo, double broken, Dur
     static List<FittingWay> ways(Fitting.Kind kind, Catalogue figures) {
         Weigher of = new Weigher(figures);
         return switch (kind) {
-            case SOCKET, SWITCH, WALL_LIGHT, CEILING_LIGHT -> plate(of, 0.005);
+            case SOCKET, SWITCH, WALL_LIGHT, CEILING_LIGHT, SMOKE_ALARM -> plate(of, 0.005);
             case VENT_COVER -> plate(of, 0.002);
             case RADIATOR ->
                 List.of(
                         of.way(Way.REMOVE, of.each(Figure.RADIATOR_LIFTED), 0, 0.03),
                         of.way(Way.LEAVE_AND_SCRAPE, of.each(Figure.RADIATOR_BEHIND), 0.1, 0));
             case RAIL, RADIATOR_COVER -> rail(of, 0.02);
+            case CEILING_FAN -> rail(of, 0.05);
             case BLIND -> rail(of, 0.15);
             // they come onto the finished wall
             case STRIPS -> List.of();

@@ -100,7 +100,7 @@ class OutlineTest {
         @Test
         void ofARectangleIsItself() {
             Wall ceiling =
-                    Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)).ceiling(Texture.SMOOTH);
+                    Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)).ceiling(Texture.SMOOTH, List.of());
             assertThat(ceiling.openings()).isEmpty();
             assertThat(ceiling.paintedArea().inSquareMetres()).isEqualTo(12);
         }
@@ -114,7 +114,7 @@ class OutlineTest {
                     Outline.Corner.ofMillimetres(5000, 2000),
                     Outline.Corner.ofMillimetres(5000, 0),
                     Outline.Corner.ofMillimetres(0, 0)));
-            Wall ceiling = outline.ceiling(Texture.SMOOTH);
+            Wall ceiling = outline.ceiling(Texture.SMOOTH, List.of());
             assertThat(ceiling.width().inMillimetres()).isEqualTo(5000);
             assertThat(ceiling.height().inMillimetres()).isEqualTo(4000);
             assertThat(ceiling.paintedArea()).isEqualTo(outline.floorArea());
