@@ -12,6 +12,7 @@ import lumko.app.account.Access;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Product;
+import lumko.app.drawing.OutlineDrawing;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
@@ -19,6 +20,7 @@ import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
+import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
@@ -165,6 +167,21 @@ class RecordController {
         return "room-new";
     }
 
+    /** The room from above as far as it is typed. */
+    @GetMapping("/rooms/outline")
+    String outline(@RequestParam Map<String, String> typed, Model model) {
+        Form form = new Form(typed, speaker.words());
+        List<Outline.Corner> path = recordFields.pathSoFar(form);
+        if (!path.isEmpty()) {
+            OutlineDrawing drawing = OutlineDrawing.of(path);
+            Optional<WallsInTurn> walls = drawing.isClosed() ? recordFields.outline(form) : Optional.empty();
+            model.addAttribute("outline", drawing);
+            model.addAttribute("walls", walls.orElse(null));
+        }
+        model.addAttribute("form", form);
+        return "room-outline :: outline";
+    }
+
     @PostMapping("/flats/{flatId}/rooms")
     String addRoom(
             @PathVariable UUID flatId,
@@ -189,7 +206,7 @@ class RecordController {
         }
         WallsInTurn walls = outline.orElseThrow();
         recording.addRoom(flatId, NewRoom.bare(name, kind, walls.outline(), height, substrate, texture));
-        if (Math.max(walls.eastGap().inMillimetres(), walls.northGap().inMillimetres()) >= 1) {
+        if (walls.isOff()) {
             after.addFlashAttribute("done", speaker.words().say("room.new.closed", walls.eastGap(), walls.northGap()));
         }
         return "redirect:/flats/" + flatId;

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.platform.Form;
 import lumko.app.platform.Plain;
 import lumko.app.platform.RefusedException;
@@ -88,9 +89,30 @@ public class RecordFields {
                 .collect(Collectors.joining(", "));
     }
 
+    /** Where one has come by the walls that are typed so far, or by length and width; empty where there is none yet. */
+    List<Outline.Corner> pathSoFar(Form form) {
+        if (!form.typed("walls").isEmpty()) {
+            List<WallsInTurn.Leg> known = new ArrayList<>();
+            form.attempt("walls", () -> legs(form, known));
+            return known.isEmpty() ? List.of() : WallsInTurn.path(known);
+        }
+        Optional<Length> length = form.length(form.typed("length"));
+        Optional<Length> width = form.length(form.typed("width"));
+        if (length.isEmpty() || width.isEmpty()) {
+            return List.of();
+        }
+        return WallsInTurn.path(Stream.of(length, width, length, width)
+                .map(wall -> new WallsInTurn.Leg(wall.orElseThrow(), WallsInTurn.Turn.RIGHT))
+                .toList());
+    }
+
     private static List<WallsInTurn.Leg> legs(Form form) {
+        return legs(form, new ArrayList<>());
+    }
+
+    /** @param legs gets what can be read, one after the other */
+    private static List<WallsInTurn.Leg> legs(Form form, List<WallsInTurn.Leg> legs) {
         String typed = form.typed("walls");
-        List<WallsInTurn.Leg> legs = new ArrayList<>();
         Matcher turn = TURN.matcher(typed);
         int from = 0;
         while (turn.find()) {

@@ -126,6 +126,25 @@ class SetUpTest extends ApplicationTest {
                 .containsExactly("101", "102", "201", "202");
     }
 
+    @Test
+    void aRoomIsDrawnAsItIsTyped() throws Exception {
+        String open = outline("5 right, 1 right, 2 l");
+        assertThat(open).contains("3 walls so far", "5.00 m").doesNotContain("It closes");
+        assertThat(outline("5 right, 1 right, 2 left, 3 right, 3.02 right, 4 right"))
+                .contains("It closes; floor 14.1 m²", "off by 20 mm and 0 mm", "Z\"");
+        assertThat(outline("5 up")).contains("“5 up” is none").doesNotContain("<svg");
+    }
+
+    private String outline(String walls) throws Exception {
+        return mvc.get()
+                .uri("/rooms/outline")
+                .param("walls", walls)
+                .with(user(member("jonas")))
+                .exchange()
+                .getResponse()
+                .getContentAsString();
+    }
+
     /** A flat with a door 0.4 m from the left end of its first wall. */
     private UUID furnished(UUID house) {
         UUID flat = doors(house).getFirst().flatId();

@@ -40,30 +40,54 @@ public record WallsInTurn(Outline outline, Length eastGap, Length northGap) {
         }
         double[] lengths =
                 legs.stream().mapToDouble(leg -> leg.length().inMillimetres()).toArray();
-        int[] heading = new int[lengths.length];
-        for (int i = 1; i < lengths.length; i++) {
-            heading[i] = Math.floorMod(heading[i - 1] + (legs.get(i - 1).turn() == Turn.RIGHT ? 1 : -1), 4);
-        }
+        int[] heading = headings(legs);
         double east = gap(lengths, heading, 0, 2);
         // the second heading goes south
         double south = gap(lengths, heading, 1, 3);
         GAP.check(Math.max(Math.abs(east), Math.abs(south)));
         close(lengths, heading, 0, east);
         close(lengths, heading, 1, south);
+        List<Outline.Corner> corners = path(lengths, heading);
+        return new WallsInTurn(
+                new Outline(corners.subList(0, lengths.length)),
+                Length.ofMillimetres(Math.abs(east)),
+                Length.ofMillimetres(Math.abs(south)));
+    }
+
+    /** Whether the tape was off by a millimetre or more. */
+    public boolean isOff() {
+        return Math.max(eastGap.inMillimetres(), northGap.inMillimetres()) >= 1;
+    }
+
+    /** Where one has come so far, from where one began: a corner more than walls, whether they close or not. */
+    public static List<Outline.Corner> path(List<Leg> legs) {
+        return path(
+                legs.stream().mapToDouble(leg -> leg.length().inMillimetres()).toArray(), headings(legs));
+    }
+
+    private static int[] headings(List<Leg> legs) {
+        int[] heading = new int[legs.size()];
+        for (int i = 1; i < heading.length; i++) {
+            heading[i] = Math.floorMod(heading[i - 1] + (legs.get(i - 1).turn() == Turn.RIGHT ? 1 : -1), 4);
+        }
+        return heading;
+    }
+
+    private static List<Outline.Corner> path(double[] lengths, int[] heading) {
         List<Outline.Corner> corners = new ArrayList<>();
         double atEast = 0;
         double atNorth = 0;
+        corners.add(Outline.Corner.ofMillimetres(atEast, atNorth));
         for (int i = 0; i < lengths.length; i++) {
-            corners.add(Outline.Corner.ofMillimetres(atEast, atNorth));
             switch (heading[i]) {
                 case 0 -> atEast += lengths[i];
                 case 1 -> atNorth -= lengths[i];
                 case 2 -> atEast -= lengths[i];
                 default -> atNorth += lengths[i];
             }
+            corners.add(Outline.Corner.ofMillimetres(atEast, atNorth));
         }
-        return new WallsInTurn(
-                new Outline(corners), Length.ofMillimetres(Math.abs(east)), Length.ofMillimetres(Math.abs(south)));
+        return corners;
     }
 
     /** The walls of a room as one would measure them. */
