@@ -100,3 +100,6 @@ alter table wall_feature drop constraint wall_feature_kind_check;
 alter table wall_feature add constraint wall_feature_kind_check check (kind in (
     'DOOR', 'WINDOW', 'PASSAGE', 'SOCKET', 'SWITCH', 'WALL_LIGHT', 'RADIATOR', 'RAIL', 'BLIND',
     'CEILING_LIGHT', 'SMOKE_ALARM', 'CEILING_FAN', 'VENT_COVER', 'RADIATOR_COVER', 'STRIPS'));
+
+-- What was noted can be put right.
+alter table sheet_note add version int not null default 0;

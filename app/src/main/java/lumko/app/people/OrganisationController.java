@@ -54,6 +54,7 @@ class OrganisationController {
 
     @PostMapping("/organisation")
     String change(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        access.requireLead();
         Form form = new Form(typed, speaker.words());
         Settings to = Settings.read(form, speaker.words());
         if (form.hasErrors()) {

@@ -69,7 +69,7 @@ public record Sheet(
     public record HeldUp(DryingMaterial by, UUID step, Duration standstill) {}
 
     /** What somebody wrote down. */
-    public record Note(String words, String by, Instant at) {}
+    public record Note(UUID id, String words, UUID personId, String by, Instant at, int version) {}
 
     List<PlacedMark> marksOn(UUID surfaceId) {
         return marks.getOrDefault(surfaceId, List.of());

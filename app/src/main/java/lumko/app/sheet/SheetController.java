@@ -18,6 +18,7 @@ import lumko.app.kept.KeptResults;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
+import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
@@ -43,6 +44,7 @@ class SheetController {
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_PLACE = 80;
+    private static final Limits VERSION = new Limits("version", EditableRow.UNSAVED, 1e9, "");
 
     private final Sheets sheets;
     private final SheetMaking making;
@@ -193,6 +195,20 @@ class SheetController {
             ticking.note(id, words, at(typed));
         }
         return after(id, Optional.empty(), form, model);
+    }
+
+    @PostMapping("/notes/{noteId}")
+    String putNoteRight(@PathVariable UUID noteId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        String words = form.text("note", LONGEST_NOTE);
+        int version = form.whole("version", VERSION);
+        form.check();
+        return after(ticking.putNoteRight(noteId, words, version), Optional.empty(), form, model);
+    }
+
+    @PostMapping("/notes/{noteId}/remove")
+    String removeNote(@PathVariable UUID noteId, Model model) {
+        return after(ticking.removeNote(noteId), Optional.empty(), empty(), model);
     }
 
     /** Takes up what was marked since the sheet was made. */
@@ -354,6 +370,8 @@ class SheetController {
     private void show(UUID id, Optional<UUID> asking, Form form, Model model) {
         Sheet sheet = sheets.sheet(id);
         model.addAttribute("sheet", sheet);
+        model.addAttribute("me", access.member().personId());
+        model.addAttribute("lead", access.member().isLead());
         model.addAttribute("view", new SheetView(sheet, figures.catalogue(), speaker.words()));
         model.addAttribute("carry", new CarryView(sheet, figures.catalogue(), speaker.words()));
         model.addAttribute("airs", Climate.Air.values());

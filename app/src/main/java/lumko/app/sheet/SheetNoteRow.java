@@ -4,12 +4,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import lumko.app.platform.OwnedRow;
+import lumko.app.platform.EditableRow;
 
 /** What somebody wrote down at a job. */
 @Entity
 @Table(name = "sheet_note")
-class SheetNoteRow extends OwnedRow {
+class SheetNoteRow extends EditableRow {
     UUID sheetId = new UUID(0, 0);
     String words = "";
     UUID notedBy = new UUID(0, 0);

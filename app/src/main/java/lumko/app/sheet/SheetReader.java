@@ -120,7 +120,13 @@ class SheetReader {
         List<StepRow> stepRows = steps.findBySheetIdInOrderByPosition(List.of(row.id()));
         List<SheetCautionRow> read = cautions.findBySheetId(row.id());
         List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
-                .map(note -> new Sheet.Note(note.words, names.getOrDefault(note.notedBy, ""), note.notedAt))
+                .map(note -> new Sheet.Note(
+                        note.id(),
+                        note.words,
+                        note.notedBy,
+                        names.getOrDefault(note.notedBy, ""),
+                        note.notedAt,
+                        note.version()))
                 .toList();
         Map<UUID, List<PlacedMark>> marks = row.closedAt == null ? open(walls) : Map.of();
         SheetGraph graph = new SheetGraph(stepRows, precedences.findBySheetIdIn(List.of(row.id())), uses(stepRows));
@@ -151,7 +157,12 @@ class SheetReader {
                 row,
                 steps.findBySheetIdInOrderByPosition(List.of(row.id())),
                 cautions.findBySheetId(row.id()).size(),
-                notes.findBySheetIdOrderByNotedAt(row.id()).size());
+                written(notes.findBySheetIdOrderByNotedAt(row.id())));
+    }
+
+    /** Grows with every note that is written or put right. */
+    private static int written(List<SheetNoteRow> rows) {
+        return rows.stream().mapToInt(note -> note.version() + 1).sum();
     }
 
     private static long pulse(SheetRow row, List<StepRow> steps, int read, int written) {

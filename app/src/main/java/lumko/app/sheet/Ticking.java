@@ -16,6 +16,7 @@ import lumko.app.figure.Figures;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.platform.NotAllowedException;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
@@ -238,5 +239,44 @@ public class Ticking {
         SheetRow sheet = reader.requireOpen(sheetId);
         notes.save(new SheetNoteRow(sheetId, words, access.member().personId(), when(sheet, at)));
         history.note(Subject.flat(sheet.flatId), EventKind.NOTE_WRITTEN, words);
+    }
+
+    /**
+     * Says in other words what was noted.
+     *
+     * @return its sheet
+     */
+    public UUID putNoteRight(UUID noteId, String words, int seenVersion) {
+        SheetNoteRow note = requireOwnNote(noteId);
+        SheetRow sheet = reader.requireOpen(note.sheetId);
+        note.checkSeen(seenVersion);
+        if (!note.words.equals(words)) {
+            history.note(Subject.flat(sheet.flatId), EventKind.CORRECTED, note.words + " → " + words);
+            note.words = words;
+        }
+        return sheet.id();
+    }
+
+    /**
+     * Takes a note off the sheet; it stays in the history.
+     *
+     * @return its sheet
+     */
+    public UUID removeNote(UUID noteId) {
+        SheetNoteRow note = requireOwnNote(noteId);
+        SheetRow sheet = reader.requireOpen(note.sheetId);
+        notes.delete(note);
+        history.note(Subject.flat(sheet.flatId), EventKind.TAKEN_OFF, note.words);
+        return sheet.id();
+    }
+
+    /** What somebody wrote only they and the lead put right. */
+    private SheetNoteRow requireOwnNote(UUID noteId) {
+        access.requirePainter();
+        SheetNoteRow note = notes.findById(noteId).orElseThrow(NotFoundException::new);
+        if (!note.notedBy.equals(access.member().personId()) && !access.member().isLead()) {
+            throw new NotAllowedException("denied.othersNote");
+        }
+        return note;
     }
 }

@@ -147,7 +147,7 @@ class FirstRunTest {
         assertThat(mvc.get().uri(flat).cookie(session))
                 .hasStatusOk()
                 .bodyText()
-                .contains("140 ft² floor", "8.0 ft high", "drywall");
+                .contains("140 ft² floor", "8&#39;0&quot; high", "drywall");
     }
 
     private String post(Cookie session, String path, Map<String, String> fields) {

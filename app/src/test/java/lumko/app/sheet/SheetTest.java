@@ -922,6 +922,27 @@ class SheetTest extends ApplicationTest {
         }
 
         @Test
+        void whoWroteANotePutsItRightAndTakesItOff() {
+            UUID id = make();
+            post(member("jonas"), "/sheets/" + id + "/notes", Map.of("note", "key with the portr"));
+            Sheet.Note note = sheet(id).notes().getFirst();
+            String path = "/notes/" + note.id();
+            long before = asLead(() -> sheets.pulse(id));
+            assertThat(post(member("emeka"), path, Map.of("note", "mine", "version", "0")))
+                    .hasStatus(403);
+            assertThat(post(stranger(), path + "/remove", Map.of())).hasStatus(404);
+            assertThat(post(member("jonas"), path, Map.of("note", "key with the porter", "version", "0")))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("key with the porter");
+            assertThat(asLead(() -> sheets.pulse(id))).isNotEqualTo(before);
+            assertThat(post(member("mirela"), path, Map.of("note", "again", "version", "0")))
+                    .hasStatus(409);
+            assertThat(post(member("mirela"), path + "/remove", Map.of())).hasStatusOk();
+            assertThat(sheet(id).notes()).isEmpty();
+        }
+
+        @Test
         void thePulseChangesWithEveryTickAndBack() {
             UUID id = make();
             UUID first = sheet(id).steps().getFirst().id();
