@@ -17,7 +17,6 @@ import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Tin;
-import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -92,7 +91,7 @@ class ColourController {
         if (!before.name().equalsIgnoreCase(name) && paints.hasColour(name)) {
             form.refuse("colourName", speaker.words().say("refused.taken", name));
         }
-        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        int seen = form.seenVersion();
         if (form.hasErrors()) {
             return refused(id, form, model, response);
         }

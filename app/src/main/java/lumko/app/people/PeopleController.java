@@ -19,7 +19,6 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
-import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -98,7 +97,7 @@ class PeopleController {
         String name = form.text("name", 120);
         Role role = form.one("role", Role.class);
         boolean active = form.yes("active");
-        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        int seen = form.seenVersion();
         if (isOneself(personId) && (role != before.role() || !active)) {
             throw new NotNowException("denied.oneself");
         }

@@ -26,6 +26,8 @@ import lumko.core.quantity.Volume;
  * inches, temperatures in °C or °F, as the organisation writes them.
  */
 public final class Form {
+    private static final Limits VERSION = new Limits("version", EditableRow.UNSAVED, 1e9, "");
+
     private final Map<String, String> typed;
     private final Words words;
     private final Map<String, String> errors = new LinkedHashMap<>();
@@ -131,6 +133,11 @@ public final class Form {
             refuse(field, words.say("refused.whole", label(field), Plain.quoted(typed(field))));
         }
         return (int) value;
+    }
+
+    /** Which version of a row somebody has seen who changes it now. */
+    public int seenVersion() {
+        return whole("version", VERSION);
     }
 
     /** A length typed in metres or feet, or with a unit of its own. */

@@ -18,7 +18,6 @@ import lumko.app.kept.KeptResults;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
-import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
@@ -44,7 +43,6 @@ class SheetController {
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_PLACE = 80;
-    private static final Limits VERSION = new Limits("version", EditableRow.UNSAVED, 1e9, "");
 
     private final Sheets sheets;
     private final SheetMaking making;
@@ -201,7 +199,7 @@ class SheetController {
     String putNoteRight(@PathVariable UUID noteId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         String words = form.text("note", LONGEST_NOTE);
-        int version = form.whole("version", VERSION);
+        int version = form.seenVersion();
         form.check();
         return after(ticking.putNoteRight(noteId, words, version), Optional.empty(), form, model);
     }

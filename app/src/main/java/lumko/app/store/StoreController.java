@@ -174,7 +174,7 @@ class StoreController {
         Tin before = store.tin(tinId).orElseThrow(NotFoundException::new);
         Form form = new Form(fields, speaker.words());
         Typed tin = typed(form, before.label());
-        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        int seen = form.seenVersion();
         if (form.hasErrors()) {
             response.setStatus(422);
             return tin(tinId, model, form);
@@ -203,7 +203,7 @@ class StoreController {
         access.requirePainter();
         Form form = new Form(typed, speaker.words());
         Volume left = form.litres("left-in-tin", LEFT);
-        int seen = form.whole("version", new Limits("version", 0, 1e9, ""));
+        int seen = form.seenVersion();
         if (!form.hasErrors()) {
             form.attempt("left-in-tin", () -> {
                 store.dip(tinId, left, seen);

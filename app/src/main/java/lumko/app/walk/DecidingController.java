@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 import lumko.app.house.Houses;
 import lumko.app.house.Recording;
 import lumko.app.house.Surface;
-import lumko.app.platform.EditableRow;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
@@ -34,7 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
  */
 @Controller
 class DecidingController {
-    private static final Limits VERSION = new Limits("version", EditableRow.UNSAVED, 1e9, "");
     private static final Limits PLACE = new Limits("place", 0, 100_000, "mm");
     private static final Pattern COATS = Pattern.compile("([0-2])\\+([1-4])");
     private static final int LONGEST_REASON = 200;
@@ -122,7 +120,7 @@ class DecidingController {
     @PostMapping("/walls/{wallId}/paint")
     String isOnIt(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         UUID surface = surface(wallId, form);
         Optional<OnIt> onIt = onIt(form);
         if (!form.hasErrors()) {
@@ -185,7 +183,7 @@ class DecidingController {
     @PostMapping("/walls/{wallId}/goes-on")
     String goesOn(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         UUID surface = surface(wallId, form);
         Reach reach = form.typed("reach").isEmpty() ? Reach.SURFACE : form.one("reach", Reach.class);
         Optional<Optional<Next>> next = form.attempt("paint", () -> offers.next(form.typed("paint")));
@@ -208,7 +206,7 @@ class DecidingController {
     @PostMapping("/walls/{wallId}/coats")
     String coats(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         Reach reach = form.typed("reach").isEmpty() ? Reach.SURFACE : form.one("reach", Reach.class);
         Optional<BuildUp> coats = coats(form);
         if (!form.hasErrors()) {
@@ -259,7 +257,7 @@ class DecidingController {
     @PostMapping("/walls/{wallId}/decide")
     String decide(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         UUID surface = surface(wallId, form);
         if (form.typed("action").isEmpty()) {
             deciding.follow(surface, seen);

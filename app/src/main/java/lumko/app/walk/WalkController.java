@@ -31,7 +31,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class WalkController {
     private static final Limits ANYWHERE = new Limits("place", -100_000, 100_000, "mm");
-    private static final Limits VERSION = new Limits("version", -1, 1e9, "");
     private static final Limits COUNT = new Limits("count", 1, 500, "");
     /** So many marks of one stroke are taken at once. */
     private static final int MOST_SWEPT = 200;
@@ -176,7 +175,7 @@ class WalkController {
     @PostMapping("/marks/{markId}/measure")
     String measure(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         Measures none = new Measures(Length.ZERO, Length.ZERO, Length.ZERO);
         Measures measures = measures(form, typed, none);
         if (!form.hasErrors()) {
@@ -191,7 +190,7 @@ class WalkController {
     @PostMapping("/marks/{markId}/condition")
     String condition(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         List<UnaryOperator<Condition>> conditions = conditions(form);
         if (!form.hasErrors()) {
             marking.condition(
@@ -224,7 +223,7 @@ class WalkController {
     @PostMapping("/marks/{markId}/method")
     String method(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
-        int seen = form.whole("version", VERSION);
+        int seen = form.seenVersion();
         Optional<Method> method = optional(form, "method", Method.class);
         if (!form.hasErrors()) {
             form.attempt("method", () -> {
