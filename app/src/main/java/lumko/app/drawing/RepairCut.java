@@ -41,6 +41,12 @@ public record RepairCut(
     /** As far as a backing piece reaches past a hole, either way. ASSUMPTION. */
     private static final double BACKING_PAST_MM = 25;
 
+    private static final double BACKING_MM = 3;
+    /** What a plug is cut smaller than its hole. ASSUMPTION. */
+    private static final double JOINT_MM = 2;
+    /** As wide as tape is sold. */
+    private static final double TAPE_MM = 50;
+
     /** A coat of filler: its outline, and the so-many-th it is. */
     public record Layer(int number, String path) {}
 
@@ -209,59 +215,47 @@ public record RepairCut(
         }
 
         private List<Solid> pieces() {
-            double across = section.hollow().across().inMillimetres();
-            double under = section.hollow().deep().inMillimetres();
+            Hollow hollow = section.hollow();
+            double under = hollow.deep().inMillimetres();
             return switch (section.piece()) {
                 case NONE -> List.of();
-                case TAPE -> List.of(new Solid("tape", line(50, face - 1)));
-                case PATCH -> List.of(new Solid("tape", line(across + 50, face - 1)));
+                case TAPE -> List.of(tape(TAPE_MM));
+                case PATCH -> List.of(patch());
                 case PLUG ->
                     List.of(new Solid(
                             "plug",
-                            box(
-                                    section.hollow().below().inMillimetres(),
-                                    under,
-                                    Math.min(under + PLUG_MM, depthOfPicture()))));
+                            box(hollow.below().inMillimetres(), under, Math.min(under + PLUG_MM, depthOfPicture()))));
                 case FASTENERS ->
                     List.of(
                             new Solid("plug", fastener(MIDDLE)),
                             new Solid("plug", fastener(MIDDLE + Math.max(24, 30 * wide))));
-                case FLANGED_PLUG ->
-                    List.of(
-                            new Solid(
-                                    "board", box(across - 2, 0, section.shell().inMillimetres())),
-                            new Solid("tape", line(across + 50, face - 1)));
-                case BACKED_PLUG ->
-                    List.of(
-                            new Solid(
-                                    "plug",
-                                    box(
-                                            across + 2 * BACKING_PAST_MM,
-                                            section.shell().inMillimetres(),
-                                            section.shell().inMillimetres() + 3)),
-                            new Solid(
-                                    "board", box(across - 2, 0, section.shell().inMillimetres())),
-                            new Solid("tape", line(across + 50, face - 1)));
-                case BOARD ->
-                    List.of(
-                            new Solid(
-                                    "plug",
-                                    box(
-                                            across + 2 * BACKING_PAST_MM,
-                                            section.shell().inMillimetres(),
-                                            section.shell().inMillimetres() + 3)),
-                            new Solid(
-                                    "board", box(across - 3, 0, section.shell().inMillimetres())),
-                            new Solid("tape", line(across + 50, face - 1)));
+                case FLANGED_PLUG -> List.of(board(), patch());
+                case BACKED_PLUG, BOARD -> List.of(backing(), board(), patch());
             };
+        }
+
+        /** Over the hole and a tape's width on to either side. */
+        private Solid patch() {
+            return tape(section.hollow().across().inMillimetres() + TAPE_MM);
+        }
+
+        private Solid tape(double across) {
+            return new Solid("tape", path("M%.1f %.1fH%.1f", left(across), face - 1, right(across)));
+        }
+
+        private Solid board() {
+            double across = section.hollow().across().inMillimetres();
+            return new Solid("board", box(across - JOINT_MM, 0, section.shell().inMillimetres()));
+        }
+
+        private Solid backing() {
+            double across = section.hollow().across().inMillimetres() + 2 * BACKING_PAST_MM;
+            double from = section.shell().inMillimetres();
+            return new Solid("plug", box(across, from, from + BACKING_MM));
         }
 
         private double depthOfPicture() {
             return (back - face) / DEEP + 3;
-        }
-
-        private String line(double across, double y) {
-            return path("M%.1f %.1fH%.1f", left(across), y, right(across));
         }
 
         private String box(double across, double from, double to) {
