@@ -119,7 +119,8 @@ class SheetReader {
         List<SheetWall> walls = walls(sheetWalls.findBySheetIdOrderByPosition(row.id()), flat);
         List<StepRow> stepRows = steps.findBySheetIdInOrderByPosition(List.of(row.id()));
         List<SheetCautionRow> read = cautions.findBySheetId(row.id());
-        List<Sheet.Note> written = notes.findBySheetIdOrderByNotedAt(row.id()).stream()
+        List<SheetNoteRow> noteRows = notes.findBySheetIdOrderByNotedAt(row.id());
+        List<Sheet.Note> written = noteRows.stream()
                 .map(note -> new Sheet.Note(
                         note.id(),
                         note.words,
@@ -147,7 +148,7 @@ class SheetReader {
                 unknown(row.id(), marks).size(),
                 row.closedAt == null ? Optional.of(rest(row, graph)) : Optional.empty(),
                 closed(row, names),
-                pulse(row, stepRows, read.size(), written.size()),
+                pulse(row, stepRows, read.size(), noteRows),
                 row.version());
     }
 
@@ -157,15 +158,11 @@ class SheetReader {
                 row,
                 steps.findBySheetIdInOrderByPosition(List.of(row.id())),
                 cautions.findBySheetId(row.id()).size(),
-                written(notes.findBySheetIdOrderByNotedAt(row.id())));
+                notes.findBySheetIdOrderByNotedAt(row.id()));
     }
 
-    /** Grows with every note that is written or put right. */
-    private static int written(List<SheetNoteRow> rows) {
-        return rows.stream().mapToInt(note -> note.version() + 1).sum();
-    }
-
-    private static long pulse(SheetRow row, List<StepRow> steps, int read, int written) {
+    private static long pulse(SheetRow row, List<StepRow> steps, int read, List<SheetNoteRow> notes) {
+        int written = notes.stream().mapToInt(note -> note.version() + 1).sum();
         long changes = steps.stream().mapToLong(step -> step.version() + 1L).sum();
         return ((changes * 1000 + read) * 1000 + written) * 1000 + row.version();
     }

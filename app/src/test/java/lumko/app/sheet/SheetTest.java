@@ -936,6 +936,8 @@ class SheetTest extends ApplicationTest {
                     .bodyText()
                     .contains("key with the porter");
             assertThat(asLead(() -> sheets.pulse(id))).isNotEqualTo(before);
+            // the page knows the state it shows: it is not asked for again and again
+            assertThat(sheet(id).pulse()).isEqualTo(asLead(() -> sheets.pulse(id)));
             assertThat(post(member("mirela"), path, Map.of("note", "again", "version", "0")))
                     .hasStatus(409);
             assertThat(post(member("mirela"), path + "/remove", Map.of())).hasStatusOk();
