@@ -1,6 +1,5 @@
 package lumko.app.house;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,11 +12,10 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
+import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
 import lumko.core.geometry.Box;
-import lumko.core.geometry.Fitting;
-import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Wall;
@@ -187,6 +185,9 @@ public class Correcting {
         Surface ceiling = room.only(SurfaceKind.CEILING);
         Wall above =
                 outline.ceiling(ceiling.asWall().texture(), ceiling.asWall().fittings());
+        if (!above.fittings().stream().allMatch(fitting -> fitting.fits(above))) {
+            throw new RefusedException("refused.lampOutside");
+        }
         requireNoMarkBeyond(ceiling, above.width(), above.height(), row.name);
         String before = said(room.outline());
         for (SurfaceRow wall : surfaces.findByRoomIdIn(List.of(roomId))) {
@@ -256,15 +257,17 @@ public class Correcting {
     public UUID changeFeature(UUID featureId, Box box) {
         WallFeatureRow row = features.findById(featureId).orElseThrow(NotFoundException::new);
         Flat flat = requireRecords(row.surfaceId);
-        Wall wall = flat.surface(row.surfaceId).flatMap(Surface::wall).orElseThrow(NotFoundException::new);
-        List<Opening> openings = new ArrayList<>();
-        List<Fitting> fittings = new ArrayList<>();
-        features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(row.surfaceId).forEach(each -> {
-            Box at = each.id().equals(featureId) ? box : each.box();
-            each.kind.opening().ifPresent(kind -> openings.add(new Opening(kind, at)));
-            each.kind.fitting().ifPresent(kind -> fittings.add(new Fitting(kind, at)));
-        });
-        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
+        Surface surface = flat.surface(row.surfaceId).orElseThrow(NotFoundException::new);
+        Wall wall = surface.asWall();
+        List<WallFeatureRow> others = features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(row.surfaceId).stream()
+                .filter(each -> !each.id().equals(featureId))
+                .toList();
+        Recording.check(
+                surface.isCeiling(),
+                surface.isCeiling()
+                        ? flat.roomOf(row.surfaceId).outline().ceiling(wall.texture(), Houses.fittings(others))
+                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others),
+                List.of(new NewRoom.Feature(row.kind, box)));
         String before = said(row.kind, row.box());
         row.put(box);
         history.note(Subject.surface(flat.id(), row.surfaceId), EventKind.CORRECTED, told(before, said(row.kind, box)));

@@ -329,7 +329,7 @@ public class Houses {
             walls.add(new Surface(
                     wallRow.id(),
                     SurfaceKind.WALL,
-                    letter(side),
+                    Outline.letter(side),
                     wallRow.substrate,
                     Optional.of(wall),
                     WindowLight.NONE,
@@ -362,7 +362,7 @@ public class Houses {
         return new Wall(width, height, texture, openings, fittings(rows));
     }
 
-    private static List<Fitting> fittings(List<WallFeatureRow> rows) {
+    static List<Fitting> fittings(List<WallFeatureRow> rows) {
         return rows.stream()
                 .flatMap(row -> row.kind.fitting().map(kind -> new Fitting(kind, row.box())).stream())
                 .toList();
@@ -384,10 +384,6 @@ public class Houses {
                     dark.coats()));
         }
         return lit;
-    }
-
-    private static String letter(int side) {
-        return side < 26 ? String.valueOf((char) ('A' + side)) : "A" + (char) ('A' + side - 26);
     }
 
     private static Coat coat(CoatRow row, PaintBook book, Map<UUID, Tin> tins, Map<UUID, String> names) {

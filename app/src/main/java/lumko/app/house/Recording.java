@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
@@ -112,7 +113,8 @@ public class Recording {
             wall.texture = entered.texture();
             surfaceRows.add(wall);
             List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
-            checkFeatures(
+            check(
+                    false,
                     Houses.wall(entered.outline().lengthOf(side), entered.height(), entered.texture(), List.of()),
                     added);
             added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
@@ -149,8 +151,7 @@ public class Recording {
         Flat flat = requireSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
         Wall wall = surface.wall().orElseThrow(NotFoundException::new);
-        added.forEach(feature -> checkPlace(surface, feature));
-        checkFeatures(wall, added);
+        check(surface.isCeiling(), wall, added);
         for (NewRoom.Feature feature : added) {
             features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
             history.note(
@@ -160,27 +161,31 @@ public class Recording {
         }
     }
 
-    /** What hangs from a ceiling hangs over the room, and no socket sits in a door or a window. */
-    private static void checkPlace(Surface surface, NewRoom.Feature feature) {
-        if (surface.isCeiling() && !WallFeature.ofCeilings().contains(feature.kind())) {
+    /**
+     * Lets the core refuse what cannot be on a wall or a ceiling, before anything is saved.
+     *
+     * @param on with what is in it already
+     */
+    static void check(boolean isCeiling, Wall on, List<NewRoom.Feature> placed) {
+        if (isCeiling && !placed.stream().map(NewRoom.Feature::kind).allMatch(WallFeature.ofCeilings()::contains)) {
             throw new RefusedException("refused.notOnACeiling");
         }
-        boolean isPlate = feature.kind().fitting().filter(Fitting.Kind::isPlate).isPresent();
-        if ((surface.isCeiling() || isPlate)
-                && !surface.asWall().isOnWall(feature.box().middle())) {
-            throw new RefusedException(surface.isCeiling() ? "refused.outsideTheRoom" : "refused.inAnOpening");
-        }
-    }
-
-    /** Lets the core refuse what cannot be, before anything is saved. */
-    private static void checkFeatures(Wall wall, List<NewRoom.Feature> added) {
-        List<Opening> openings = new ArrayList<>(wall.openings());
-        List<Fitting> fittings = new ArrayList<>(wall.fittings());
-        for (NewRoom.Feature feature : added) {
+        List<Opening> openings = new ArrayList<>(on.openings());
+        List<Fitting> fittings = new ArrayList<>();
+        for (NewRoom.Feature feature : placed) {
             feature.kind().opening().ifPresent(of -> openings.add(new Opening(of, feature.box())));
             feature.kind().fitting().ifPresent(of -> fittings.add(new Fitting(of, feature.box())));
         }
-        new Wall(wall.width(), wall.height(), wall.texture(), openings, fittings);
+        Wall with = new Wall(
+                on.width(),
+                on.height(),
+                on.texture(),
+                openings,
+                Stream.concat(on.fittings().stream(), fittings.stream()).toList());
+        // what sat wrongly before is no reason to refuse what has nothing to do with it
+        if (with.fittings().stream().anyMatch(each -> !each.fits(with) && (fittings.contains(each) || each.fits(on)))) {
+            throw new RefusedException(isCeiling ? "refused.outsideTheRoom" : "refused.inAnOpening");
+        }
     }
 
     /** What lies on the floor of the room of a surface. */

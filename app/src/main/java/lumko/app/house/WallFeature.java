@@ -44,7 +44,9 @@ public enum WallFeature {
 
     /** What a wall can have. */
     static List<WallFeature> ofWalls() {
-        return Stream.of(values()).filter(each -> each != CEILING_FAN).toList();
+        return Stream.of(values())
+                .filter(each -> each != CEILING_FAN && each != CEILING_LIGHT)
+                .toList();
     }
 
     /** As large, and as high above the floor, as it usually is. */

@@ -111,6 +111,36 @@ class CorrectingTest extends ApplicationTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains("would sit in a door");
+        UUID socket = asLead(() -> correcting.featuresOf(wall)).get(1).id();
+        Map<String, String> intoTheDoor = Map.of(
+                "surface",
+                wall.toString(),
+                "left",
+                "0.6",
+                "bottom",
+                "0.4",
+                "featureWidth",
+                "0.15",
+                "featureHeight",
+                "0.1");
+        post(member("mirela"), "/features/" + socket, intoTheDoor);
+        UUID door = asLead(() -> correcting.featuresOf(wall)).getFirst().id();
+        Map<String, String> overTheSocket = Map.of(
+                "surface",
+                wall.toString(),
+                "left",
+                "1.2",
+                "bottom",
+                "0",
+                "featureWidth",
+                "0.86",
+                "featureHeight",
+                "2.04");
+        post(member("mirela"), "/features/" + door, overTheSocket);
+        assertThat(asLead(() -> correcting.featuresOf(wall)).stream()
+                        .map(Correcting.Entered::box)
+                        .limit(2))
+                .containsExactly(Box.ofMillimetres(300, 0, 860, 2040), Box.ofMillimetres(1500, 450, 146, 86));
         // the fourth of five would be beyond the end of a wall of 4 m: none is set
         assertThat(post(
                         member("mirela"),
@@ -137,6 +167,11 @@ class CorrectingTest extends ApplicationTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains("does not hang from a ceiling");
+        // a room so narrow has no place for the alarm: that has to be moved first
+        UUID room = flat.rooms().getFirst().id();
+        post(member("mirela"), "/rooms/" + room + "/walls", Map.of("walls", "0.4 right, 3 right, 0.4 right, 3 right"));
+        assertThat(asLead(() -> houses.flat(flat.id())).rooms().getFirst().outline())
+                .isEqualTo(flat.rooms().getFirst().outline());
         Flat other = freshFlat("Tern Terrace");
         asLead(() -> {
             offRecord.removeRoom(other.rooms().getFirst().id());

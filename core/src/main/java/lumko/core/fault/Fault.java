@@ -22,7 +22,7 @@ public sealed interface Fault {
 
     /** As wide as it is where it is cut through: across a line, otherwise its widest extent. */
     default Length across() {
-        return this instanceof Line line ? line.gap() : extent();
+        return extent();
     }
 
     /** Whether it is put right without the paint of its surface: with that of its neighbour, or by wiping it off. */
@@ -88,6 +88,11 @@ public sealed interface Fault {
         @Override
         public Length extent() {
             return length();
+        }
+
+        @Override
+        public Length across() {
+            return gap;
         }
     }
 

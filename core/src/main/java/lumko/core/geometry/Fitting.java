@@ -2,6 +2,14 @@ package lumko.core.geometry;
 
 /** Something fixed to a wall or a ceiling that has to be taken off, masked or painted round. */
 public record Fitting(Kind kind, Box box) {
+    /**
+     * Whether it can be where it is on a wall or a ceiling: a plate, or what hangs from a ceiling, never sits in an opening nor
+     * beyond the room; a rail or a blind may run across one.
+     */
+    public boolean fits(Wall on) {
+        return !(kind.isPlate() || kind.isOfCeilings()) || on.isOnWall(box.middle());
+    }
+
     public enum Kind {
         SOCKET(true),
         SWITCH(true),

@@ -99,6 +99,11 @@ public record Outline(List<Corner> corners) {
                 fittings);
     }
 
+    /** What a side is called: A, B … Z, AA, AB … in their order. */
+    public static String letter(int side) {
+        return side < 26 ? String.valueOf((char) ('A' + side)) : "A" + (char) ('A' + side - 26);
+    }
+
     private double[] steps(ToDoubleFunction<Corner> along) {
         return corners.stream().mapToDouble(along).distinct().sorted().toArray();
     }

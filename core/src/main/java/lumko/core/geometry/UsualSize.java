@@ -6,7 +6,7 @@ import lumko.core.quantity.Length;
  * How large openings and fittings usually are and how high they stand, where nobody measures: leaves of doors as they are sold,
  * sockets and switches at the heights of new houses, the rest as met in flats. ASSUMPTIONS; what is measured goes before them.
  *
- * @param bottom above the floor; nothing on a ceiling
+ * @param bottom above the floor, where it is on a wall
  */
 public record UsualSize(Length width, Length height, Length bottom) {
     /** Where things are made to which measures. */
@@ -45,7 +45,7 @@ public record UsualSize(Length width, Length height, Length bottom) {
             case VENT_COVER -> isUs ? inches(12, 8, 84) : millimetres(200, 200, 2150);
             case STRIPS -> millimetres(2000, 45, 900);
             case CEILING_LIGHT -> millimetres(300, 300, 0);
-            case SMOKE_ALARM -> millimetres(120, 120, 0);
+            case SMOKE_ALARM -> millimetres(120, 120, 2200);
             case CEILING_FAN -> millimetres(1200, 1200, 0);
         };
     }
