@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import lumko.core.geometry.Outline;
 import lumko.core.geometry.Outline.Corner;
+import lumko.core.quantity.Length;
 
 /**
  * A room from above as far as its walls are known, in millimetres, north up.
@@ -17,18 +19,19 @@ public record OutlineDrawing(String viewBox, String path, boolean isClosed, List
     private static final double INSIDE = 330;
 
     private static final double BESIDE = 150;
-    /** The tape is never off by more. */
-    private static final double CLOSED_TO = 51;
 
     /**
      * Where the name of a wall stands, and how long the wall is.
      *
      * @param anchor which end of the name stands there, so that it lies inside the room
      */
-    public record Label(String wall, double x, double y, String anchor, double millimetres) {}
+    public record Label(String wall, double x, double y, String anchor, Length length) {}
 
-    /** @param path where one has come, from corner to corner; the last is where one stands */
-    public static OutlineDrawing of(List<Corner> path) {
+    /**
+     * @param path where one has come, from corner to corner; the last is where one stands
+     * @param isClosed whether that is a room
+     */
+    public static OutlineDrawing of(List<Corner> path, boolean isClosed) {
         double west = least(path, corner -> corner.east().inMillimetres());
         double east = -least(path, corner -> -corner.east().inMillimetres());
         double south = least(path, corner -> corner.north().inMillimetres());
@@ -42,27 +45,21 @@ public record OutlineDrawing(String viewBox, String path, boolean isClosed, List
             if (i > 0) {
                 double fromX = path.get(i - 1).east().inMillimetres() - west;
                 double fromY = north - path.get(i - 1).north().inMillimetres();
-                double length = Math.hypot(x - fromX, y - fromY);
+                // a wall of no length, as it may be typed, has no way to go
+                double length = Math.max(1, Math.hypot(x - fromX, y - fromY));
                 // walked to the right, the room is on the right hand
                 double toRight = -(y - fromY) / length;
                 double toFoot = (x - fromX) / length;
                 boolean isUpright = Math.abs(toRight) > Math.abs(toFoot);
                 double inside = isUpright ? BESIDE : INSIDE;
                 labels.add(new Label(
-                        String.valueOf((char) ('A' + i - 1)),
+                        Outline.letter(i - 1),
                         (x + fromX) / 2 + toRight * inside,
                         (y + fromY) / 2 + toFoot * inside,
                         isUpright ? toRight > 0 ? "start" : "end" : "middle",
-                        length));
+                        Length.ofMillimetres(Math.hypot(x - fromX, y - fromY))));
             }
         }
-        Corner first = path.getFirst();
-        Corner last = path.getLast();
-        boolean isClosed = path.size() > 4
-                && Math.hypot(
-                                first.east().minus(last.east()).inMillimetres(),
-                                first.north().minus(last.north()).inMillimetres())
-                        < CLOSED_TO;
         return new OutlineDrawing(
                 String.format(
                         Locale.ROOT,

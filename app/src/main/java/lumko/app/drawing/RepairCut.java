@@ -225,16 +225,20 @@ public record RepairCut(
                     List.of(new Solid(
                             "plug",
                             box(hollow.below().inMillimetres(), under, Math.min(under + PLUG_MM, depthOfPicture()))));
-                case FASTENERS ->
-                    List.of(
-                            new Solid("plug", fastener(MIDDLE)),
-                            new Solid("plug", fastener(MIDDLE + Math.max(24, 30 * wide))));
+                case FASTENERS -> fasteners();
                 case FLANGED_PLUG -> List.of(board(), patch());
                 case BACKED_PLUG, BOARD -> List.of(backing(), board(), patch());
             };
         }
 
-        /** Over the hole and a tape's width on to either side. */
+        /** The old one and the new: the first coat lies over both. */
+        private List<Solid> fasteners() {
+            double apart = section.coats().getFirst().across().inMillimetres()
+                    - section.hollow().across().inMillimetres();
+            return List.of(new Solid("plug", fastener(left(apart))), new Solid("plug", fastener(right(apart))));
+        }
+
+        /** Over the hole and half a tape's width on to either side. */
         private Solid patch() {
             return tape(section.hollow().across().inMillimetres() + TAPE_MM);
         }

@@ -64,9 +64,9 @@ class RoomController {
         Form form = new Form(typed, speaker.words());
         List<Outline.Corner> path = recordFields.pathSoFar(form);
         if (!path.isEmpty()) {
-            OutlineDrawing drawing = OutlineDrawing.of(path);
-            Optional<WallsInTurn> walls = drawing.isClosed() ? recordFields.outline(form) : Optional.empty();
-            model.addAttribute("outline", drawing);
+            // what is not finished is no mistake yet
+            Optional<WallsInTurn> walls = recordFields.outline(new Form(typed, speaker.words()));
+            model.addAttribute("outline", OutlineDrawing.of(path, walls.isPresent()));
             model.addAttribute("walls", walls.orElse(null));
         }
         model.addAttribute("form", form);

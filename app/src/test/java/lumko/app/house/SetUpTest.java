@@ -132,6 +132,9 @@ class SetUpTest extends ApplicationTest {
         assertThat(open).contains("3 walls so far", "5.00 m").doesNotContain("It closes");
         assertThat(outline("5 right, 1 right, 2 left, 3 right, 3.02 right, 4 right"))
                 .contains("It closes; floor 14.1 m²", "off by 20 mm and 0 mm", "Z\"");
+        // 40 mm in each direction is what a tape may be off, although it is 57 mm across
+        assertThat(outline("5 right, 3 right, 5.04 right, 3.04 right")).contains("It closes");
+        assertThat(outline("0 right, 0 right, 3 left")).doesNotContain("NaN");
         assertThat(outline("5 up")).contains("“5 up” is none").doesNotContain("<svg");
     }
 
