@@ -183,10 +183,9 @@ class PlanDesk {
                             ? Optional.empty()
                             : offered.stream().findFirst());
             drawn = inForce.or(() -> shown);
-            drawnPieces = drawn.map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id()))
-                    .orElse(List.of());
             standing = drawn.map(plan -> flats.findByPlanId(plan.id())).orElse(List.of()).stream()
                     .collect(Collectors.toMap(row -> row.flatId, row -> row));
+            drawnPieces = drawn.map(this::piecesOf).orElse(List.of());
             ticked = sheets.ticked(drawnPieces.stream()
                     .map(piece -> piece.stepId)
                     .filter(Objects::nonNull)
@@ -201,6 +200,13 @@ class PlanDesk {
                                     standing.keySet().stream(), shown.stream().flatMap(this::flatsOf))
                             .toList()),
                     personOf);
+        }
+
+        /** A flat that was finished or let since the plan was made has no column any more, nor work. */
+        private List<PieceRow> piecesOf(PlanRow plan) {
+            return pieces.findByPlanIdOrderByBeginsAt(plan.id()).stream()
+                    .filter(piece -> standing.containsKey(piece.flatId))
+                    .toList();
         }
 
         private Stream<UUID> flatsOf(PlanRow plan) {
@@ -227,9 +233,7 @@ class PlanDesk {
 
         /** What is looked at over the plan in force. */
         private List<PieceRow> looked() {
-            return shown.filter(plan -> inForce.isPresent())
-                    .map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id()))
-                    .orElse(List.of());
+            return shown.filter(plan -> inForce.isPresent()).map(this::piecesOf).orElse(List.of());
         }
 
         PlanView view() {

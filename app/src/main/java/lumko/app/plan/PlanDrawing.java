@@ -59,9 +59,7 @@ record PlanDrawing(
                         .thenComparing(row -> row.flatId))
                 .map(row -> row.flatId)
                 .toList();
-        // a flat that was finished or let since the plan was made has no column any more
         List<Together> visible = strokes.stream()
-                .filter(stroke -> standing.containsKey(stroke.flatId()))
                 .filter(stroke -> scale.shows(stroke.from(), stroke.dry()))
                 .toList();
         Map<UUID, Integer> lanes = new HashMap<>();

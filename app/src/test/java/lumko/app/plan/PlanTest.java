@@ -55,8 +55,12 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.transaction.support.TransactionTemplate;
 
 class PlanTest extends ApplicationTest {
+    @Autowired
+    TransactionTemplate transactions;
+
     @Autowired
     Planning planning;
 
@@ -231,6 +235,26 @@ class PlanTest extends ApplicationTest {
                         .param("flat", piece.flatId)
                         .update();
             }
+        }
+
+        /** Told anew without a flat, a plan keeps the pieces it was taken with. */
+        @Test
+        void aFlatThatFellOutOfThePlanIsNotOnItsPage() {
+            PieceRow piece = later(START.plus(Duration.ofHours(3)));
+            String door = asLead(() -> houses.doors(List.of(piece.flatId)))
+                    .get(piece.flatId)
+                    .name();
+            asLead(() -> transactions.execute(status -> {
+                jdbc.sql("delete from plan_flat where flat_id = ?")
+                        .param(piece.flatId)
+                        .update();
+                assertThat(mvc.get().uri("/plan").with(user(member("mirela"))))
+                        .hasStatusOk()
+                        .bodyText()
+                        .doesNotContain(door);
+                status.setRollbackOnly();
+                return null;
+            }));
         }
 
         @Test
