@@ -90,7 +90,8 @@ public class Houses {
         Map<UUID, SurfaceRepository.WallColour> colourOf = new HashMap<>();
         Comparator<SurfaceRepository.WallColour> main = Comparator.comparingLong(SurfaceRepository.WallColour::getWalls)
                 .thenComparing(Comparator.comparingInt(SurfaceRepository.WallColour::getRoom)
-                        .reversed());
+                        .reversed())
+                .thenComparing(SurfaceRepository.WallColour::getColourId);
         for (SurfaceRepository.WallColour each : surfaces.wallColours(ids)) {
             colourOf.merge(each.getFlatId(), each, BinaryOperator.maxBy(main));
         }
