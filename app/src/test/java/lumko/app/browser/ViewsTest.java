@@ -299,6 +299,8 @@ class ViewsTest extends BrowserTest {
         page.fill("Keys back", TODAY.toString());
         page.click(button(page.page, "Open the turnover"));
         page.click(link(page.page, "Walk it"));
+        // nobody presses a key before the page listens to keys
+        page.page.waitForFunction("() => document.querySelector('#board')?.closest('[x-data]')?._x_dataStack");
         page.page.locator("#board").focus();
         page.press("ArrowRight");
         page.press("n");
