@@ -3,7 +3,6 @@ package lumko.app.sheet;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,18 +18,14 @@ import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.House;
-import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Recording;
 import lumko.app.outcome.Look;
 import lumko.app.outcome.Moment;
 import lumko.app.outcome.Outcome;
 import lumko.app.outcome.Predictions;
-import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
-import lumko.app.store.Store;
-import lumko.app.store.Tin;
 import lumko.app.walk.Marking;
 import lumko.app.walk.WalkedWall;
 import lumko.app.walk.Walks;
@@ -41,50 +36,41 @@ import lumko.core.record.Layer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Closes sheets into the record, and takes that back. */
+/** Closes sheets into the record. */
 @Service
 @Transactional
 public class Closing {
-    private final SheetRepository sheets;
-    private final SheetMarkRepository sheetMarks;
-    private final SheetTinRepository sheetTins;
+    private final SheetRows rows;
+    private final UsedTins usedTins;
     private final Predictions predictions;
     private final SheetReader reader;
     private final Walks walks;
     private final Marking marking;
-    private final Houses houses;
     private final Recording recording;
-    private final Store store;
     private final History history;
     private final Access access;
     private final Speaker speaker;
     private final Clock clock;
 
     Closing(
-            SheetRepository sheets,
-            SheetMarkRepository sheetMarks,
-            SheetTinRepository sheetTins,
+            SheetRows rows,
+            UsedTins usedTins,
             Predictions predictions,
             SheetReader reader,
             Walks walks,
             Marking marking,
-            Houses houses,
             Recording recording,
-            Store store,
             History history,
             Access access,
             Speaker speaker,
             Clock clock) {
-        this.sheets = sheets;
-        this.sheetMarks = sheetMarks;
-        this.sheetTins = sheetTins;
+        this.rows = rows;
+        this.usedTins = usedTins;
         this.predictions = predictions;
         this.reader = reader;
         this.walks = walks;
         this.marking = marking;
-        this.houses = houses;
         this.recording = recording;
-        this.store = store;
         this.history = history;
         this.access = access;
         this.speaker = speaker;
@@ -98,15 +84,6 @@ public class Closing {
      */
     public record TinLeft(UUID tinId, Volume left, String place, int version) {}
 
-    /** A tin that somebody changed after a sheet was closed: what was in it before the job, and what is now. */
-    public record TouchedTin(String label, Volume before, Volume now, String place) {}
-
-    /** What becomes of tins that somebody changed since. */
-    public enum TouchedTins {
-        AS_NOW,
-        AS_BEFORE_THE_JOB
-    }
-
     /** A tin bought for the job that goes into the store with what is left in it. */
     public record TinBought(UUID productId, UUID colourId, String label, Volume size, Volume left, String place) {}
 
@@ -117,15 +94,12 @@ public class Closing {
      * @throws NotNowException if a step is not ticked
      */
     public void close(UUID sheetId, Inspection inspection, List<TinLeft> tins, List<TinBought> bought) {
-        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
-        if (row.closedAt != null) {
-            throw new NotNowException("denied.sheetClosed");
-        }
+        SheetRow row = rows.requireOpen(sheetId);
         Sheet sheet = reader.read(row);
         Flat flat = sheet.flat();
         requireFinished(sheet);
-        List<UUID> markIds = markIds(sheetId);
-        Map<Paint, List<UUID>> tinsOf = tinsOf(sheet, bought);
+        Set<UUID> markIds = rows.markIds(sheetId);
+        Map<Paint, List<UUID>> tinsOf = usedTins.of(sheet, bought);
         Map<UUID, NewCoat> under = walks.unrecorded(flat, row.turnoverId);
         Map<UUID, List<NewCoat>> coatsByWall = new LinkedHashMap<>();
         for (SheetWall wall : sheet.walls()) {
@@ -139,7 +113,7 @@ public class Closing {
         lastLook(inspection).ifPresent(look -> predictions.inspected(sheetId, look));
         recording.addCoats(flat.id(), coatsByWall);
         marking.makeGood(markIds, speaker.today());
-        tins.forEach(tin -> putDown(sheet, tin));
+        tins.forEach(tin -> usedTins.putDown(sheet, tin));
         row.closedAt = clock.instant();
         row.closedBy = access.member().personId();
         row.seen = inspection.seen();
@@ -167,7 +141,7 @@ public class Closing {
     }
 
     /** The surfaces of a sheet as they were before its work is on the record, each with what was done with it. */
-    private List<WalkedWall> asDone(Sheet sheet, SheetRow row, List<UUID> markIds) {
+    private List<WalkedWall> asDone(Sheet sheet, SheetRow row, Set<UUID> markIds) {
         Set<UUID> on = sheet.walls().stream().map(SheetWall::surfaceId).collect(Collectors.toSet());
         return walks.as(sheet.flat(), row.turnoverId, on, markIds, sheet.practice())
                 .surfaces();
@@ -182,39 +156,7 @@ public class Closing {
         }
     }
 
-    private List<UUID> markIds(UUID sheetId) {
-        return sheetMarks.findBySheetId(sheetId).stream()
-                .map(mark -> mark.markId)
-                .toList();
-    }
-
-    private void putDown(Sheet sheet, TinLeft left) {
-        Tin tin = sheet.paints().stream()
-                .flatMap(paint -> paint.open().stream())
-                .filter(each -> each.id().equals(left.tinId()))
-                .findFirst()
-                .orElseThrow(NotFoundException::new);
-        SheetTinRow row = new SheetTinRow(sheet.id(), tin.id());
-        row.beforeLitres = tin.left().inLitres();
-        row.afterLitres = left.left().inLitres();
-        row.placeBefore = tin.place();
-        row.afterVersion = store.putDown(tin.id(), left.left(), left.place(), left.version());
-        sheetTins.save(row);
-    }
-
-    private UUID buy(UUID sheetId, TinBought tin) {
-        UUID id =
-                store.addTin(tin.label(), tin.productId(), tin.colourId(), "", tin.size(), tin.left(), tin.place(), "");
-        SheetTinRow row = new SheetTinRow(sheetId, id);
-        row.afterLitres = tin.left().inLitres();
-        row.placeBefore = tin.place();
-        row.afterVersion = store.tin(id).orElseThrow().version();
-        row.bought = true;
-        sheetTins.save(row);
-        return id;
-    }
-
-    private List<NewCoat> coats(Sheet sheet, SheetWall wall, List<UUID> markIds, Map<Paint, List<UUID>> tinsOf) {
+    private List<NewCoat> coats(Sheet sheet, SheetWall wall, Set<UUID> markIds, Map<Paint, List<UUID>> tinsOf) {
         List<NewCoat> coats = new ArrayList<>();
         for (SheetStep step : sheet.steps()) {
             if (!step.activity().surfaces().contains(wall.surfaceId().toString())) {
@@ -244,22 +186,7 @@ public class Closing {
         return coats;
     }
 
-    /** All the tins that each paint came from: those opened, and those bought, which go into the store now. */
-    private Map<Paint, List<UUID>> tinsOf(Sheet sheet, List<TinBought> bought) {
-        Map<Paint, List<UUID>> tins = new HashMap<>();
-        for (PaintNeed need : sheet.paints()) {
-            List<UUID> from = new ArrayList<>();
-            need.open().forEach(tin -> from.add(tin.id()));
-            bought.stream()
-                    .filter(tin -> tin.productId().equals(need.paint().product().id())
-                            && tin.colourId().equals(need.paint().colour().id()))
-                    .forEach(tin -> from.add(buy(sheet.id(), tin)));
-            tins.put(need.paint(), from);
-        }
-        return tins;
-    }
-
-    private int placesOn(Activity activity, SheetWall wall, List<UUID> markIds) {
+    private int placesOn(Activity activity, SheetWall wall, Set<UUID> markIds) {
         if (activity.kind() == ActivityKind.ROLL_PANEL) {
             return activity.count();
         }
@@ -273,72 +200,5 @@ public class Closing {
         boolean isUnderCoat = (kind == ActivityKind.DAB || kind == ActivityKind.FEATHER)
                 && !wall.action().isSpots();
         return isUnderCoat ? Optional.empty() : kind.leaves();
-    }
-
-    /** Tins that somebody changed since a sheet was closed: whoever takes the closing back has to say what becomes of them. */
-    @Transactional(readOnly = true)
-    public List<TouchedTin> touched(UUID sheetId) {
-        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
-        House house = houses.flat(row.flatId).house();
-        access.requireRecordsOf(house.id(), house.name());
-        List<SheetTinRow> rows = sheetTins.findBySheetId(sheetId);
-        Map<UUID, Tin> stock = tins(rows);
-        return rows.stream()
-                .flatMap(tin -> Optional.ofNullable(stock.get(tin.tinId))
-                        .filter(tin::isTouched)
-                        .map(now ->
-                                new TouchedTin(now.label(), Volume.ofLitres(tin.beforeLitres), now.left(), now.place()))
-                        .stream())
-                .toList();
-    }
-
-    /**
-     * Takes a closing back: coats off the record, marks open, tins as they were, what was bought out of the store again. A tin
-     * that was bought and that somebody changed since stays.
-     *
-     * @param touched what becomes of tins that somebody changed since
-     * @throws NotNowException if another sheet of the flat is open
-     */
-    public void reopen(UUID sheetId, TouchedTins touched) {
-        SheetRow row = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
-        Flat flat = houses.flat(row.flatId);
-        access.requireRecordsOf(flat.house().id(), flat.house().name());
-        if (row.closedAt == null) {
-            return;
-        }
-        if (sheets.findByFlatIdAndClosedAtIsNull(row.flatId).isPresent()) {
-            throw new NotNowException("denied.sheetOpen", flat.number());
-        }
-        recording.removeCoatsOf(flat.id(), sheetId);
-        predictions.forget(sheetId, Moment.CLOSED);
-        marking.openAgain(markIds(sheetId));
-        List<SheetTinRow> rows = sheetTins.findBySheetId(sheetId);
-        Map<UUID, Tin> stock = tins(rows);
-        for (SheetTinRow tin : rows) {
-            sheetTins.delete(tin);
-            Optional.ofNullable(stock.get(tin.tinId)).ifPresent(now -> takeBack(tin, now, touched));
-        }
-        row.closedAt = null;
-        row.closedBy = null;
-        row.seen = null;
-        row.seenWhere = null;
-        row.lookedFrom = new String[0];
-        history.note(Subject.flat(flat.id()), EventKind.SHEET_REOPENED, "");
-    }
-
-    private Map<UUID, Tin> tins(List<SheetTinRow> rows) {
-        return store.tins(rows.stream().map(row -> row.tinId).toList());
-    }
-
-    private void takeBack(SheetTinRow row, Tin now, TouchedTins touched) {
-        if (row.isTouched(now) && (row.bought || touched == TouchedTins.AS_NOW)) {
-            return;
-        }
-        if (row.bought) {
-            sheetTins.flush();
-            store.takeOut(now.id());
-        } else {
-            store.putDown(now.id(), Volume.ofLitres(row.beforeLitres), row.placeBefore, now.version());
-        }
     }
 }

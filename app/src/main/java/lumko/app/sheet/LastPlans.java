@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.house.Flat;
@@ -20,37 +21,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class LastPlans {
-    private final SheetRepository sheets;
-    private final SheetWallRepository sheetWalls;
-    private final SheetMarkRepository sheetMarks;
+    private final SheetRows sheets;
     private final Walks walks;
     private final Houses houses;
 
-    LastPlans(
-            SheetRepository sheets,
-            SheetWallRepository sheetWalls,
-            SheetMarkRepository sheetMarks,
-            Walks walks,
-            Houses houses) {
+    LastPlans(SheetRows sheets, Walks walks, Houses houses) {
         this.sheets = sheets;
-        this.sheetWalls = sheetWalls;
-        this.sheetMarks = sheetMarks;
         this.walks = walks;
         this.houses = houses;
     }
 
     /** The plan of the sheet that was made last; empty if none ever was. */
     Optional<LastPlan> last() {
-        return sheets.findFirstByOrderByMadeAtDescIdDesc().map(this::plan);
+        return sheets.lastMade().map(this::plan);
     }
 
     private LastPlan plan(SheetRow sheet) {
         Flat flat = houses.flat(sheet.flatId);
-        List<UUID> markIds = sheetMarks.findBySheetId(sheet.id()).stream()
-                .map(mark -> mark.markId)
-                .toList();
-        Map<UUID, SheetWallRow> rows = sheetWalls.findBySheetIdOrderByPosition(sheet.id()).stream()
-                .collect(Collectors.toMap(row -> row.surfaceId, row -> row));
+        Set<UUID> markIds = sheets.markIds(sheet.id());
+        Map<UUID, SheetWallRow> rows =
+                sheets.walls(sheet.id()).stream().collect(Collectors.toMap(row -> row.surfaceId, row -> row));
         WalkedFlat walked = walks.as(flat, sheet.turnoverId, rows.keySet(), markIds, sheet.practice());
         List<Face> faces = new ArrayList<>();
         for (WalkedWall wall : walked.surfaces()) {

@@ -22,8 +22,6 @@ import lumko.app.catalogue.Paints;
 import lumko.app.figure.Figures;
 import lumko.app.house.Flat;
 import lumko.app.house.Houses;
-import lumko.app.platform.NotFoundException;
-import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
@@ -32,34 +30,23 @@ import lumko.app.walk.Walks;
 import lumko.core.activity.Activity;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Precedence;
-import lumko.core.activity.Use;
 import lumko.core.activity.Wait;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Purpose;
 import lumko.core.figure.Catalogue;
-import lumko.core.practice.Practice;
-import lumko.core.practice.School;
 import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Progress;
 import lumko.core.schedule.Schedule;
 import lumko.core.schedule.WorkingHours;
-import lumko.core.stock.StoredTin;
-import lumko.core.stock.TinChoice;
 import org.springframework.stereotype.Component;
 
 /** Puts a sheet together from its rows. */
 @Component
 class SheetReader {
-    private final SheetWallRepository sheetWalls;
-    private final SheetMarkRepository sheetMarks;
-    private final SheetRepository sheets;
-    private final StepRepository steps;
-    private final PrecedenceRepository precedences;
-    private final UseRepository uses;
-    private final SheetCautionRepository cautions;
-    private final SheetNoteRepository notes;
+    private final SheetRows rows;
+    private final StepRows stepRows;
     private final Walks walks;
     private final Houses houses;
     private final Paints paints;
@@ -70,14 +57,8 @@ class SheetReader {
     private final Clock clock;
 
     SheetReader(
-            SheetWallRepository sheetWalls,
-            SheetMarkRepository sheetMarks,
-            SheetRepository sheets,
-            StepRepository steps,
-            PrecedenceRepository precedences,
-            UseRepository uses,
-            SheetCautionRepository cautions,
-            SheetNoteRepository notes,
+            SheetRows rows,
+            StepRows stepRows,
             Walks walks,
             Houses houses,
             Paints paints,
@@ -86,14 +67,8 @@ class SheetReader {
             People people,
             Speaker speaker,
             Clock clock) {
-        this.sheetWalls = sheetWalls;
-        this.sheetMarks = sheetMarks;
-        this.sheets = sheets;
-        this.steps = steps;
-        this.precedences = precedences;
-        this.uses = uses;
-        this.cautions = cautions;
-        this.notes = notes;
+        this.rows = rows;
+        this.stepRows = stepRows;
         this.walks = walks;
         this.houses = houses;
         this.paints = paints;
@@ -104,22 +79,13 @@ class SheetReader {
         this.clock = clock;
     }
 
-    /** @throws NotNowException if it is closed */
-    SheetRow requireOpen(UUID sheetId) {
-        SheetRow sheet = sheets.findById(sheetId).orElseThrow(NotFoundException::new);
-        if (sheet.closedAt != null) {
-            throw new NotNowException("denied.sheetClosed");
-        }
-        return sheet;
-    }
-
     Sheet read(SheetRow row) {
         Flat flat = houses.flat(row.flatId);
         Map<UUID, String> names = people.names();
-        List<SheetWall> walls = walls(sheetWalls.findBySheetIdOrderByPosition(row.id()), flat);
-        List<StepRow> stepRows = steps.findBySheetIdInOrderByPosition(List.of(row.id()));
-        List<SheetCautionRow> read = cautions.findBySheetId(row.id());
-        List<SheetNoteRow> noteRows = notes.findBySheetIdOrderByNotedAt(row.id());
+        List<SheetWall> walls = walls(rows.walls(row.id()), flat);
+        SheetWork work = stepRows.of(row.id());
+        List<SheetCautionRow> read = rows.cautionsRead(row.id());
+        List<SheetNoteRow> noteRows = rows.notes(row.id());
         List<Sheet.Note> written = noteRows.stream()
                 .map(note -> new Sheet.Note(
                         note.id(),
@@ -130,14 +96,14 @@ class SheetReader {
                         note.version()))
                 .toList();
         Map<UUID, List<PlacedMark>> marks = row.closedAt == null ? open(walls) : Map.of();
-        SheetGraph graph = new SheetGraph(stepRows, precedences.findBySheetIdIn(List.of(row.id())), uses(stepRows));
-        List<SheetStep> sheetSteps = steps(row, stepRows, graph, read, flat, names);
+        SheetGraph graph = work.graph(stepRows.uses(work));
+        List<SheetStep> sheetSteps = steps(row, work.steps(), graph, read, flat, names);
         return new Sheet(
                 row.id(),
                 flat,
                 walls,
                 sheetSteps,
-                needs(walls, sheetSteps, row.practice()),
+                PaintNeeds.of(walls, sheetSteps, tinsFor(walls), row.practice()),
                 row.climate(),
                 row.practice(),
                 Optional.ofNullable(row.climateNotedAt),
@@ -148,17 +114,14 @@ class SheetReader {
                 unknown(row.id(), marks).size(),
                 row.closedAt == null ? Optional.of(rest(row, graph)) : Optional.empty(),
                 closed(row, names),
-                pulse(row, stepRows, read.size(), noteRows),
+                pulse(row, work.steps(), read.size(), noteRows),
                 row.version());
     }
 
     /** A number that changes with every tick, note, caution and reading of the air. */
     long pulse(SheetRow row) {
         return pulse(
-                row,
-                steps.findBySheetIdInOrderByPosition(List.of(row.id())),
-                cautions.findBySheetId(row.id()).size(),
-                notes.findBySheetIdOrderByNotedAt(row.id()));
+                row, stepRows.of(row.id()).steps(), rows.cautionsRead(row.id()).size(), rows.notes(row.id()));
     }
 
     private static long pulse(SheetRow row, List<StepRow> steps, int read, List<SheetNoteRow> notes) {
@@ -179,6 +142,11 @@ class SheetReader {
         Map<UUID, Tin> tins = store.tins(
                 rows.stream().flatMap(row -> Stream.ofNullable(row.tinId)).toList());
         return rows.stream().map(row -> wall(row, flat, book, tins)).toList();
+    }
+
+    private Map<Paint, List<Tin>> tinsFor(List<SheetWall> walls) {
+        return store.tinsOf(
+                walls.stream().flatMap(wall -> wall.paint().stream()).collect(Collectors.toSet()));
     }
 
     private SheetWall wall(SheetWallRow row, Flat flat, PaintBook book, Map<UUID, Tin> tins) {
@@ -208,19 +176,11 @@ class SheetReader {
         if (marks.isEmpty()) {
             return List.of();
         }
-        Set<UUID> known = sheetMarks.findBySheetId(sheetId).stream()
-                .map(mark -> mark.markId)
-                .collect(Collectors.toSet());
+        Set<UUID> known = rows.markIds(sheetId);
         return marks.values().stream()
                 .flatMap(List::stream)
                 .filter(mark -> !known.contains(mark.id()))
                 .toList();
-    }
-
-    private Map<UUID, List<Use>> uses(List<StepRow> rows) {
-        return uses.findByStepIdIn(rows.stream().map(StepRow::id).toList()).stream()
-                .collect(
-                        Collectors.groupingBy(use -> use.stepId, Collectors.mapping(UseRow::use, Collectors.toList())));
     }
 
     private Sheet.Rest rest(SheetRow row, SheetGraph graph) {
@@ -305,61 +265,5 @@ class SheetReader {
                         Optional.ofNullable(row.tickedBy).map(names::get).orElse(""),
                         at,
                         Optional.ofNullable(row.earlyWhy)));
-    }
-
-    private List<PaintNeed> needs(List<SheetWall> walls, List<SheetStep> steps, Practice practice) {
-        Map<String, Volume> litres = new LinkedHashMap<>();
-        steps.stream()
-                .flatMap(step -> step.activity().uses().stream())
-                .filter(use -> use.material().isPaint())
-                .forEach(use -> litres.merge(use.paint(), use.volume(), Volume::plus));
-        Map<Paint, List<Tin>> tinsOf = store.tinsOf(
-                walls.stream().flatMap(wall -> wall.paint().stream()).collect(Collectors.toSet()));
-        List<PaintNeed> needs = new ArrayList<>();
-        litres.forEach((key, volume) -> walls.stream()
-                .flatMap(wall -> wall.paint().stream())
-                .filter(paint -> paint.key().equals(key))
-                .findFirst()
-                .ifPresent(paint ->
-                        needs.add(need(paint, volume, walls, tinsOf.getOrDefault(paint, List.of()), practice))));
-        return needs;
-    }
-
-    /**
-     * The tin answered with on the walk comes first; other tins of the same paint stand by where left-overs are used up, unless
-     * somebody decided that it is bought.
-     */
-    private static PaintNeed need(
-            Paint paint, Volume litres, List<SheetWall> walls, List<Tin> ofPaint, Practice practice) {
-        List<SheetWall> on = walls.stream()
-                .filter(wall -> wall.paint().equals(Optional.of(paint)))
-                .toList();
-        List<Tin> named = on.stream()
-                .flatMap(each -> each.tin().stream())
-                .filter(tin -> tin.paint().equals(paint))
-                .distinct()
-                .toList();
-        Volume inNamed = named.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
-        boolean isNew = practice.is(School.NEW_BATCH_PER_FLAT) || on.stream().anyMatch(SheetWall::isBought);
-        List<Tin> shelf = isNew || inNamed.compareTo(litres) >= 0 ? named : ofPaint;
-        List<StoredTin> stored = shelf.stream()
-                .map(tin -> new StoredTin(tin.id().toString(), tin.batch(), tin.left()))
-                .toList();
-        Volume onShelf = shelf.stream().map(Tin::left).reduce(Volume.ZERO, Volume::plus);
-        Volume missing = paint.product().sizes().isEmpty() ? litres.without(onShelf) : Volume.ZERO;
-        TinChoice choice = TinChoice.forNeed(
-                litres.without(missing), stored, paint.product().sizes());
-        return new PaintNeed(
-                paint,
-                litres,
-                choice.open().stream()
-                        .flatMap(open ->
-                                shelf.stream().filter(tin -> tin.id().toString().equals(open.key())))
-                        .toList(),
-                choice.buy(),
-                missing,
-                choice.isBoxed(),
-                on.stream().flatMap(wall -> wall.hereOn().stream()).findFirst(),
-                on.stream().map(SheetWall::more).reduce(SheetWall.More.NONE, SheetWall.More::with));
     }
 }

@@ -85,4 +85,12 @@ class SheetRow extends EditableRow {
         humidityPercent = climate.humidity().inPercent();
         movingAir = climate.air() == Climate.Air.MOVING;
     }
+
+    /**
+     * When something was done on the sheet, as the device that sends it says: it may have been without signal for days, but was
+     * not on the sheet before it was made, nor will it be tomorrow.
+     */
+    Instant when(Optional<Instant> said, Instant now) {
+        return said.filter(then -> then.isAfter(madeAt) && then.isBefore(now)).orElse(now);
+    }
 }

@@ -27,11 +27,11 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Sheets as one looks at them. */
 @Service
-@Transactional
+@Transactional(readOnly = true)
 public class Sheets {
     private final SheetRepository sheets;
     private final StepRepository steps;
-    private final PrecedenceRepository precedences;
+    private final StepRows stepRows;
     private final SheetWallRepository walls;
     private final UseRepository uses;
     private final SheetReader reader;
@@ -42,7 +42,7 @@ public class Sheets {
     Sheets(
             SheetRepository sheets,
             StepRepository steps,
-            PrecedenceRepository precedences,
+            StepRows stepRows,
             SheetWallRepository walls,
             UseRepository uses,
             SheetReader reader,
@@ -51,7 +51,7 @@ public class Sheets {
             Clock clock) {
         this.sheets = sheets;
         this.steps = steps;
-        this.precedences = precedences;
+        this.stepRows = stepRows;
         this.walls = walls;
         this.uses = uses;
         this.reader = reader;
@@ -59,8 +59,6 @@ public class Sheets {
         this.speaker = speaker;
         this.clock = clock;
     }
-
-    // ---- looking
 
     /** How far the sheets of a turnover have come. */
     public record Progress(
@@ -75,14 +73,10 @@ public class Sheets {
     }
 
     /** All sheets that are not closed. */
-    @Transactional(readOnly = true)
     public List<OpenWork> openWork() {
         List<SheetRow> rows = sheets.findByClosedAtIsNull();
         List<UUID> ids = rows.stream().map(SheetRow::id).toList();
-        Map<UUID, List<StepRow>> stepsOf =
-                steps.findBySheetIdInOrderByPosition(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
-        Map<UUID, List<PrecedenceRow>> orderOf =
-                precedences.findBySheetIdIn(ids).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        Map<UUID, SheetWork> workOf = stepRows.of(ids);
         Map<UUID, Map<String, LocalDate>> hereOn = new HashMap<>();
         for (SheetWallRow wall : walls.findBySheetIdInAndHereOnIsNotNull(ids)) {
             Optional.ofNullable(wall.hereOn)
@@ -91,10 +85,8 @@ public class Sheets {
         }
         return rows.stream()
                 .map(row -> {
-                    SheetGraph graph = new SheetGraph(
-                            stepsOf.getOrDefault(row.id(), List.of()),
-                            orderOf.getOrDefault(row.id(), List.of()),
-                            Map.of());
+                    SheetGraph graph =
+                            workOf.getOrDefault(row.id(), SheetWork.NONE).graph();
                     return new OpenWork(
                             row.id(),
                             row.flatId,
@@ -108,13 +100,11 @@ public class Sheets {
     }
 
     /** Which of some steps have been ticked. */
-    @Transactional(readOnly = true)
     public Set<UUID> ticked(Collection<UUID> stepIds) {
         return stepIds.isEmpty() ? Set.of() : steps.ticked(stepIds);
     }
 
     /** By flat its sheet that is not closed. */
-    @Transactional(readOnly = true)
     public Map<UUID, UUID> open() {
         return sheets.findByClosedAtIsNull().stream()
                 .collect(Collectors.toMap(row -> row.flatId, SheetRow::id, (one, other) -> one));
@@ -128,13 +118,11 @@ public class Sheets {
     public record PastWork(UUID flatId, double minutes) {}
 
     /** The last jobs that were closed, the latest first. */
-    @Transactional(readOnly = true)
     public List<PastWork> past(int most) {
         return steps.past(Limit.of(most));
     }
 
     /** By step how much paint it takes, of those that take any. */
-    @Transactional(readOnly = true)
     public Map<UUID, Volume> paint(Collection<UUID> stepIds) {
         return stepIds.isEmpty()
                 ? Map.of()
@@ -144,7 +132,6 @@ public class Sheets {
     }
 
     /** The tools that some steps take. */
-    @Transactional(readOnly = true)
     public Map<UUID, Set<Tool>> tools(Collection<UUID> stepIds) {
         return steps.findAllById(stepIds).stream()
                 .collect(Collectors.toMap(
@@ -152,17 +139,13 @@ public class Sheets {
     }
 
     /** The progress of some turnovers, by turnover; none where no sheet was made. */
-    @Transactional(readOnly = true)
     public Map<UUID, Progress> progress(Collection<UUID> turnoverIds) {
         List<SheetRow> rows = sheets.findByTurnoverIdIn(turnoverIds);
         List<UUID> open = rows.stream()
                 .filter(row -> row.closedAt == null)
                 .map(SheetRow::id)
                 .toList();
-        Map<UUID, List<StepRow>> stepsOf =
-                steps.findBySheetIdInOrderByPosition(open).stream().collect(Collectors.groupingBy(row -> row.sheetId));
-        Map<UUID, List<PrecedenceRow>> orderOf =
-                precedences.findBySheetIdIn(open).stream().collect(Collectors.groupingBy(row -> row.sheetId));
+        Map<UUID, SheetWork> workOf = stepRows.of(open);
         Words words = speaker.words();
         Map<UUID, Progress> progress = new HashMap<>();
         for (SheetRow row : rows) {
@@ -170,11 +153,7 @@ public class Sheets {
             progress.put(
                     row.turnoverId,
                     row.closedAt == null
-                            ? openProgress(
-                                    row,
-                                    stepsOf.getOrDefault(row.id(), List.of()),
-                                    orderOf.getOrDefault(row.id(), List.of()),
-                                    known)
+                            ? openProgress(row, workOf.getOrDefault(row.id(), SheetWork.NONE), known)
                             : new Progress(
                                     known.openSheet(),
                                     known.ticked(),
@@ -191,21 +170,16 @@ public class Sheets {
         return known.filter(day -> day.isAfter(other)).orElse(other);
     }
 
-    private Progress openProgress(SheetRow sheet, List<StepRow> ofSheet, List<PrecedenceRow> order, Progress known) {
+    private Progress openProgress(SheetRow sheet, SheetWork work, Progress known) {
         Air air = new Air(sheet.climate(), figures.catalogue());
-        Optional<Instant> dryUntil = new SheetGraph(ofSheet, order, Map.of())
-                .progress(air)
-                .wetLongest(clock.instant())
-                .flatMap(lumko.core.schedule.Clock::likely);
+        Optional<Instant> dryUntil =
+                work.graph().progress(air).wetLongest(clock.instant()).flatMap(lumko.core.schedule.Clock::likely);
         return new Progress(
                 Optional.of(sheet.id()),
-                (int) ofSheet.stream().filter(step -> step.tickedAt != null).count(),
-                ofSheet.size(),
+                work.ticked().size(),
+                work.steps().size(),
                 dryUntil,
-                ofSheet.stream()
-                        .filter(step -> step.tickedAt == null)
-                        .findFirst()
-                        .map(step -> step.kind),
+                work.next().map(step -> step.kind),
                 known.finishedOn());
     }
 
@@ -220,7 +194,6 @@ public class Sheets {
                 .orElse(FlatProgress.LET);
     }
 
-    @Transactional(readOnly = true)
     public Optional<UUID> openSheetOf(UUID flatId) {
         return sheets.findByFlatIdAndClosedAtIsNull(flatId).map(SheetRow::id);
     }
@@ -228,20 +201,17 @@ public class Sheets {
     /** A closed sheet as listed on its flat. */
     public record Past(UUID id, Instant closedAt) {}
 
-    @Transactional(readOnly = true)
     public List<Past> closedSheetsOf(UUID flatId) {
         return sheets.findByFlatIdOrderByMadeAtDesc(flatId).stream()
                 .flatMap(row -> Optional.ofNullable(row.closedAt).map(at -> new Past(row.id(), at)).stream())
                 .toList();
     }
 
-    @Transactional(readOnly = true)
     public Sheet sheet(UUID id) {
         return reader.read(sheets.findById(id).orElseThrow(NotFoundException::new));
     }
 
     /** A number that changes whenever anything of the sheet does; cheap to ask for. */
-    @Transactional(readOnly = true)
     public long pulse(UUID id) {
         return reader.pulse(sheets.findById(id).orElseThrow(NotFoundException::new));
     }

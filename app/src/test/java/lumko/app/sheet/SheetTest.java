@@ -72,6 +72,9 @@ class SheetTest extends ApplicationTest {
     Closing closing;
 
     @Autowired
+    Reopening reopening;
+
+    @Autowired
     Walks walks;
 
     @Autowired
@@ -436,7 +439,7 @@ class SheetTest extends ApplicationTest {
                     .single();
             assertThat(job).contains("NAIL_HOLE", "\"action\"", "\"goesOn\"");
             asLead(() -> {
-                closing.reopen(id, Closing.TouchedTins.AS_NOW);
+                reopening.reopen(id, Reopening.TouchedTins.AS_NOW);
                 return id;
             });
             assertThat(kept(id)).containsExactly("DECIDED DAB");
@@ -573,7 +576,7 @@ class SheetTest extends ApplicationTest {
                     .containsExactly("NOT_SEEN ALONG TORCH");
             assertThat(outcomes()).isEqualTo(before);
             asLead(() -> {
-                closing.reopen(id, Closing.TouchedTins.AS_NOW);
+                reopening.reopen(id, Reopening.TouchedTins.AS_NOW);
                 return id;
             });
             assertThat(jdbc.sql("select count(*) from look where sheet_id = ?")
@@ -1298,7 +1301,7 @@ class SheetTest extends ApplicationTest {
             });
             assertThat(labels()).contains(label);
             asLead(() -> {
-                closing.reopen(id, Closing.TouchedTins.AS_NOW);
+                reopening.reopen(id, Reopening.TouchedTins.AS_NOW);
                 return null;
             });
             assertThat(labels()).doesNotContain(label);
@@ -1309,7 +1312,7 @@ class SheetTest extends ApplicationTest {
                         .findFirst()
                         .orElseThrow();
                 store.dip(again.id(), Volume.ofLitres(0.1), again.version());
-                closing.reopen(id, Closing.TouchedTins.AS_BEFORE_THE_JOB);
+                reopening.reopen(id, Reopening.TouchedTins.AS_BEFORE_THE_JOB);
                 return null;
             });
             assertThat(labels()).contains(label);
