@@ -14,8 +14,8 @@ import lumko.app.house.Houses;
 import lumko.app.house.Surface;
 import lumko.app.kept.KeptFor;
 import lumko.app.kept.KeptResults;
-import lumko.app.reading.Readings;
 import lumko.app.reading.Source;
+import lumko.app.reading.TakingReadings;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.core.colour.Colorimetry;
@@ -32,14 +32,14 @@ class DemoReadings {
     private static final double NOISE = 0.002;
     private static final String INSTRUMENT = "geometry=45/0 aperture=8 bands=400:10:31 name=stand-in";
 
-    private final Readings readings;
+    private final TakingReadings readings;
     private final Houses houses;
     private final Paints paints;
     private final Store store;
     private final KeptResults results;
     private final Random random = new Random(1936);
 
-    DemoReadings(Readings readings, Houses houses, Paints paints, Store store, KeptResults results) {
+    DemoReadings(TakingReadings readings, Houses houses, Paints paints, Store store, KeptResults results) {
         this.readings = readings;
         this.houses = houses;
         this.paints = paints;

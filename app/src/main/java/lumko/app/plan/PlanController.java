@@ -14,10 +14,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class PlanController {
     private final PlanDesk desk;
+    private final Searches searches;
     private final Planning planning;
 
-    PlanController(PlanDesk desk, Planning planning) {
+    PlanController(PlanDesk desk, Searches searches, Planning planning) {
         this.desk = desk;
+        this.searches = searches;
         this.planning = planning;
     }
 
@@ -28,7 +30,7 @@ class PlanController {
             @RequestParam Optional<UUID> flat,
             @RequestParam Optional<UUID> offer,
             Model model) {
-        if (planning.isOvertaken()) {
+        if (searches.isOvertaken()) {
             ask();
         }
         model.addAttribute("plan", desk.view(zoom, flat, offer));
@@ -48,7 +50,7 @@ class PlanController {
     @PostMapping("/plan/search")
     String ask() {
         try {
-            planning.ask();
+            searches.ask();
         } catch (DataIntegrityViolationException askedMeanwhile) {
             // somebody else has asked at the same moment: one search is enough
         }
@@ -57,7 +59,7 @@ class PlanController {
 
     @PostMapping("/plan/search/stop")
     String stop() {
-        planning.stop();
+        searches.stop();
         return "redirect:/plan";
     }
 

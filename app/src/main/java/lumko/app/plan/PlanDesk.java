@@ -48,11 +48,7 @@ class PlanDesk {
 
     private static final int MONTH_DAYS = 28;
 
-    private final PlanRepository plans;
-    private final PieceRepository pieces;
-    private final PlannedFlatRepository flats;
-    private final LockRepository locks;
-    private final HeaterRepository heaters;
+    private final PlanRows rows;
     private final SearchRepository searches;
     private final Houses houses;
     private final Sheets sheets;
@@ -63,11 +59,7 @@ class PlanDesk {
     private final Clock clock;
 
     PlanDesk(
-            PlanRepository plans,
-            PieceRepository pieces,
-            PlannedFlatRepository flats,
-            LockRepository locks,
-            HeaterRepository heaters,
+            PlanRows rows,
             SearchRepository searches,
             Houses houses,
             Sheets sheets,
@@ -76,11 +68,7 @@ class PlanDesk {
             Access access,
             Speaker speaker,
             Clock clock) {
-        this.plans = plans;
-        this.pieces = pieces;
-        this.flats = flats;
-        this.locks = locks;
-        this.heaters = heaters;
+        this.rows = rows;
         this.searches = searches;
         this.houses = houses;
         this.sheets = sheets;
@@ -153,8 +141,8 @@ class PlanDesk {
         private final Words words = speaker.words();
         private final Instant now = clock.instant();
         private final LocalDate today = speaker.today();
-        private final Optional<PlanRow> inForce = plans.findByState(PlanState.IN_FORCE);
-        private final List<PlanRow> offered = plans.findAllByStateOrderByChanges(PlanState.OFFERED);
+        private final Optional<PlanRow> inForce = rows.inForce();
+        private final List<PlanRow> offered = rows.offered();
         private final Map<UUID, Person> personOf = new LinkedHashMap<>();
         private final Optional<PlanRow> shown;
         private final Optional<PlanRow> drawn;
@@ -183,7 +171,7 @@ class PlanDesk {
                             ? Optional.empty()
                             : offered.stream().findFirst());
             drawn = inForce.or(() -> shown);
-            standing = drawn.map(plan -> flats.findByPlanId(plan.id())).orElse(List.of()).stream()
+            standing = drawn.map(rows::flats).orElse(List.of()).stream()
                     .collect(Collectors.toMap(row -> row.flatId, row -> row));
             drawnPieces = drawn.map(this::piecesOf).orElse(List.of());
             ticked = sheets.ticked(drawnPieces.stream()
@@ -191,7 +179,7 @@ class PlanDesk {
                     .filter(Objects::nonNull)
                     .distinct()
                     .toList());
-            settled = locks.findAll().stream().map(lock -> lock.key).collect(Collectors.toSet());
+            settled = rows.locks().keySet();
             chosen = wanted.filter(standing::containsKey).or(this::latest);
             speech = new PlanSpeech(
                     words,
@@ -204,13 +192,13 @@ class PlanDesk {
 
         /** A flat that was finished or let since the plan was made has no column any more, nor work. */
         private List<PieceRow> piecesOf(PlanRow plan) {
-            return pieces.findByPlanIdOrderByBeginsAt(plan.id()).stream()
+            return rows.pieces(plan).stream()
                     .filter(piece -> standing.containsKey(piece.flatId))
                     .toList();
         }
 
         private Stream<UUID> flatsOf(PlanRow plan) {
-            return flats.findByPlanId(plan.id()).stream().map(row -> row.flatId);
+            return rows.flats(plan).stream().map(row -> row.flatId);
         }
 
         private static String shortest(String name, Set<String> taken) {
@@ -349,7 +337,7 @@ class PlanDesk {
                     words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),
                     new ChainWords(words, now).sentences(Kept.chain(row.chain), LONGEST_CHAIN),
                     Kept.helps(row.helps).stream().map(this::helping).toList(),
-                    heaters.findByTurnoverId(row.turnoverId).isPresent(),
+                    rows.isHeated(row.turnoverId),
                     Kept.helps(row.helps).stream().anyMatch(help -> help.kind() == Help.Kind.HEATER),
                     legs(row));
         }
@@ -430,7 +418,7 @@ class PlanDesk {
 
         /** What an offer does to the flats, those first that it moves most. */
         private List<String> effects(PlanRow plan) {
-            return flats.findByPlanId(plan.id()).stream()
+            return rows.flats(plan).stream()
                     .filter(row -> standing.containsKey(row.flatId))
                     .sorted(Comparator.comparing(
                                     (PlannedFlatRow row) -> moved(row).abs())

@@ -23,14 +23,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SettleController {
     private final Trying trying;
-    private final Planning planning;
+    private final Settling settling;
     private final Access access;
     private final Speaker speaker;
     private final Clock clock;
 
-    SettleController(Trying trying, Planning planning, Access access, Speaker speaker, Clock clock) {
+    SettleController(Trying trying, Settling settling, Access access, Speaker speaker, Clock clock) {
         this.trying = trying;
-        this.planning = planning;
+        this.settling = settling;
         this.access = access;
         this.speaker = speaker;
         this.clock = clock;
@@ -102,19 +102,19 @@ class SettleController {
             response.setStatus(422);
             return show(new Form(typed, speaker.words()), model, response);
         }
-        planning.settle(form.typed("key"), person, begins);
+        settling.settle(form.typed("key"), person, begins);
         return "redirect:/plan";
     }
 
     @PostMapping("/plan/heaters/{flatId}")
     String heat(@PathVariable UUID flatId, @RequestParam boolean on) {
-        planning.heat(flatId, on);
+        settling.heat(flatId, on);
         return "redirect:/plan?flat=" + flatId;
     }
 
     @PostMapping("/plan/piece/free")
     String letFree(@RequestParam String key) {
-        planning.letFree(key);
+        settling.letFree(key);
         return "redirect:/plan";
     }
 }

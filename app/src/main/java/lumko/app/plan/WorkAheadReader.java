@@ -70,11 +70,9 @@ class WorkAheadReader {
     private final Sheets sheets;
     private final People people;
     private final RoomSensor sensor;
-    private final PieceRepository pieces;
-    private final LockRepository locks;
+    private final PlanRows rows;
     private final PersonDayRepository days;
     private final HouseHoursRepository houseHours;
-    private final HeaterRepository heaterRows;
     private final Figures figures;
     private final Speaker speaker;
     private final Clock clock;
@@ -84,11 +82,9 @@ class WorkAheadReader {
             Sheets sheets,
             People people,
             RoomSensor sensor,
-            PieceRepository pieces,
-            LockRepository locks,
+            PlanRows rows,
             PersonDayRepository days,
             HouseHoursRepository houseHours,
-            HeaterRepository heaterRows,
             Figures figures,
             Speaker speaker,
             Clock clock) {
@@ -96,11 +92,9 @@ class WorkAheadReader {
         this.sheets = sheets;
         this.people = people;
         this.sensor = sensor;
-        this.pieces = pieces;
-        this.locks = locks;
+        this.rows = rows;
         this.days = days;
         this.houseHours = houseHours;
-        this.heaterRows = heaterRows;
         this.figures = figures;
         this.speaker = speaker;
         this.clock = clock;
@@ -130,8 +124,7 @@ class WorkAheadReader {
         private final Map<UUID, HouseHoursRow> opening =
                 houseHours.findAll().stream().collect(Collectors.toMap(row -> row.houseId, row -> row));
         private final Map<String, Integer> things = FlatWork.things(catalogue);
-        private final Set<UUID> heated =
-                heaterRows.findAll().stream().map(row -> row.turnoverId).collect(Collectors.toSet());
+        private final Set<UUID> heated = rows.heated();
         private final Guess guess = guess();
         private final List<People.Colleague> hands = people.all().stream()
                 .filter(each -> each.active() && each.role() != Role.OFFICE)
@@ -365,11 +358,9 @@ class WorkAheadReader {
         // ---- what is settled and what is in force
 
         private Workload settled(Workload load) {
-            Map<String, PieceRow> before =
-                    inForce.map(plan -> pieces.findByPlanIdOrderByBeginsAt(plan.id())).orElse(List.of()).stream()
-                            .collect(Collectors.toMap(piece -> piece.key, piece -> piece));
-            Map<String, LockRow> wishes =
-                    locks.findAll().stream().collect(Collectors.toMap(lock -> lock.key, lock -> lock));
+            Map<String, PieceRow> before = inForce.map(rows::pieces).orElse(List.of()).stream()
+                    .collect(Collectors.toMap(piece -> piece.key, piece -> piece));
+            Map<String, LockRow> wishes = rows.locks();
             Set<String> known = hands.stream().map(each -> each.id().toString()).collect(Collectors.toSet());
             return load.changing(step -> settled(load, step, before.get(step.id()), wishes.get(step.id()), known));
         }

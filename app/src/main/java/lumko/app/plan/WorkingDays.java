@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkingDays {
     private final PersonDayRepository days;
     private final HouseHoursRepository hours;
-    private final Planning planning;
+    private final Searches searches;
     private final Houses houses;
     private final Access access;
     private final Speaker speaker;
@@ -28,13 +28,13 @@ public class WorkingDays {
     WorkingDays(
             PersonDayRepository days,
             HouseHoursRepository hours,
-            Planning planning,
+            Searches searches,
             Houses houses,
             Access access,
             Speaker speaker) {
         this.days = days;
         this.hours = hours;
-        this.planning = planning;
+        this.searches = searches;
         this.houses = houses;
         this.access = access;
         this.speaker = speaker;
@@ -65,14 +65,14 @@ public class WorkingDays {
         days.deleteAll(days.findByPersonIdAndDayOn(personId, day));
         days.flush();
         days.save(new PersonDayRow(personId, day, works));
-        planning.ask();
+        searches.ask();
     }
 
     public void forget(UUID id) {
         PersonDayRow row = days.findById(id).orElseThrow(NotFoundException::new);
         requireOwn(row.personId);
         days.delete(row);
-        planning.ask();
+        searches.ask();
     }
 
     private void requireOwn(UUID personId) {
@@ -95,6 +95,6 @@ public class WorkingDays {
         hours.findByHouseId(houseId).ifPresent(hours::delete);
         hours.flush();
         opening.ifPresent(said -> hours.save(new HouseHoursRow(houseId, said.from(), said.to())));
-        planning.ask();
+        searches.ask();
     }
 }

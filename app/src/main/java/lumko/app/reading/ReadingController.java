@@ -44,6 +44,8 @@ class ReadingController {
     private static final int LONGEST_NAME = 60;
 
     private final Readings readings;
+    private final TakingReadings taking;
+    private final Identifying identifying;
     private final Candidates candidates;
     private final Houses houses;
     private final Access access;
@@ -53,6 +55,8 @@ class ReadingController {
 
     ReadingController(
             Readings readings,
+            TakingReadings taking,
+            Identifying identifying,
             Candidates candidates,
             Houses houses,
             Access access,
@@ -60,6 +64,8 @@ class ReadingController {
             Uploads uploads,
             HttpServletResponse response) {
         this.readings = readings;
+        this.taking = taking;
+        this.identifying = identifying;
         this.candidates = candidates;
         this.houses = houses;
         this.access = access;
@@ -75,12 +81,12 @@ class ReadingController {
 
     @PostMapping("/walls/{wallId}/reading/calibrate")
     String calibrate(@PathVariable UUID wallId, @RequestParam(defaultValue = "false") boolean washed, Model model) {
-        return after(wallId, model, () -> readings.calibrate(wallId, washed));
+        return after(wallId, model, () -> taking.calibrate(wallId, washed));
     }
 
     @PostMapping("/walls/{wallId}/reading/shoot")
     String shoot(@PathVariable UUID wallId, Model model) {
-        return after(wallId, model, () -> readings.shoot(wallId));
+        return after(wallId, model, () -> taking.shoot(wallId));
     }
 
     /** A place measured elsewhere: L*, a*, b* in daylight, 10°, or 31 factors from 400 to 700 nm. */
@@ -99,7 +105,7 @@ class ReadingController {
         if (!form.hasErrors() && spectrum.isPresent()) {
             String instrument =
                     speaker.words().say(form.typed("factors").isEmpty() ? "reading.typedLab" : "reading.typedSpectrum");
-            return after(wallId, model, () -> readings.note(wallId, List.of(spectrum.get()), Source.TYPED, instrument));
+            return after(wallId, model, () -> taking.note(wallId, List.of(spectrum.get()), Source.TYPED, instrument));
         }
         response.setStatus(422);
         return show(wallId, String.join(" ", form.sentences()), model);
@@ -121,7 +127,7 @@ class ReadingController {
     /** Places measured with an instrument that writes files: CGATS.17, CxF3 or CSV. */
     @PostMapping("/walls/{wallId}/reading/file")
     String file(@PathVariable UUID wallId, @RequestParam MultipartFile file, Model model) throws IOException {
-        readings.requireMayRead(wallId);
+        taking.requireMayRead(wallId);
         try {
             ColourFile measured =
                     uploads.read(file, ColourFile.MOST_MEGABYTES, sent -> ColourFile.read(sent.getBytes()));
@@ -130,7 +136,7 @@ class ReadingController {
                     .map(Sample::reflectance)
                     .toList();
             String instrument = speaker.words().say("reading.fromFile", shortened(file.getOriginalFilename()));
-            return after(wallId, model, () -> readings.note(wallId, places, Source.FILE, instrument));
+            return after(wallId, model, () -> taking.note(wallId, places, Source.FILE, instrument));
         } catch (BadFileException | UploadRefusedException refused) {
             response.setStatus(422);
             return show(wallId, String.valueOf(refused.getMessage()), model);
@@ -149,7 +155,7 @@ class ReadingController {
             @RequestParam Map<String, String> typed,
             Model model)
             throws IOException {
-        readings.requireMayRead(wallId);
+        taking.requireMayRead(wallId);
         Form form = new Form(typed, speaker.words());
         double card = form.number("card", GreyCard.REFLECTANCE);
         Optional<Photo> picture;
@@ -180,38 +186,38 @@ class ReadingController {
             }
         }
         String instrument = speaker.words().say("reading.fromPhoto");
-        return after(wallId, model, () -> readings.note(wallId, places, Source.PHOTO, instrument));
+        return after(wallId, model, () -> taking.note(wallId, places, Source.PHOTO, instrument));
     }
 
     @PostMapping("/walls/{wallId}/reading/undo")
     String undo(@PathVariable UUID wallId) {
-        readings.undo(wallId);
+        taking.undo(wallId);
         return "redirect:/walls/" + wallId + "/reading";
     }
 
     @PostMapping("/walls/{wallId}/reading/finish")
     String finish(@PathVariable UUID wallId) {
-        readings.finish(wallId);
+        taking.finish(wallId);
         return "redirect:/walls/" + wallId + "/reading";
     }
 
     @PostMapping("/walls/{wallId}/reading/confirm")
     String confirm(@PathVariable UUID wallId, @RequestParam UUID product, @RequestParam UUID colour) {
-        readings.confirm(wallId, product, colour);
+        identifying.confirm(wallId, product, colour);
         return "redirect:/walls/" + wallId + "/walk";
     }
 
     @PostMapping("/walls/{wallId}/reading/refuse")
     String refuse(@PathVariable UUID wallId) {
-        readings.refuse(wallId);
+        identifying.refuse(wallId);
         return "redirect:/walls/" + wallId + "/walk";
     }
 
-    private String after(UUID wallId, Model model, Supplier<Readings.Pressed> press) {
+    private String after(UUID wallId, Model model, Supplier<TakingReadings.Pressed> press) {
         try {
             return switch (press.get()) {
-                case Readings.Pressed.Done ignored -> "redirect:/walls/" + wallId + "/reading";
-                case Readings.Pressed.Failed failed -> {
+                case TakingReadings.Pressed.Done ignored -> "redirect:/walls/" + wallId + "/reading";
+                case TakingReadings.Pressed.Failed failed -> {
                     response.setStatus(409);
                     yield show(wallId, speaker.words().name(failed.trouble()), model);
                 }

@@ -8,7 +8,7 @@ import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
 import lumko.app.platform.EditableRow;
-import lumko.app.reading.Readings;
+import lumko.app.reading.TakingReadings;
 import lumko.app.sheet.SheetMaking;
 import lumko.app.sheet.Sheets;
 import lumko.app.sheet.Ticking;
@@ -56,7 +56,7 @@ class ScreenshotsTest extends BrowserTest {
     Store store;
 
     @Autowired
-    Readings readings;
+    TakingReadings readings;
 
     private final Path folder = Path.of(System.getProperty("lumko.shots", "target/screenshots"));
 

@@ -65,6 +65,12 @@ class PlanTest extends ApplicationTest {
     Planning planning;
 
     @Autowired
+    Searches asking;
+
+    @Autowired
+    lumko.app.plan.Settling settling;
+
+    @Autowired
     PlanSearch search;
 
     @Autowired
@@ -135,9 +141,9 @@ class PlanTest extends ApplicationTest {
                 where ended_on is null and flat_id in (select id from flat where case when number ~ '^[0-9]+$' then number::int end >= :made)""").param("made", FIRST_NUMBER).update();
         asLead(() -> {
             locks.deleteAll();
-            searches.findByEndedAtIsNull().ifPresent(open -> planning.stop());
+            searches.findByEndedAtIsNull().ifPresent(open -> asking.stop());
             workingDays.all().values().forEach(days -> days.forEach(day -> workingDays.forget(day.id())));
-            searches.findByEndedAtIsNull().ifPresent(open -> planning.stop());
+            searches.findByEndedAtIsNull().ifPresent(open -> asking.stop());
             return null;
         });
     }
@@ -571,8 +577,8 @@ class PlanTest extends ApplicationTest {
         @Test
         void aStoppedSearchOffersNothingMore() {
             asLead(() -> {
-                UUID asked = planning.ask();
-                planning.stop();
+                UUID asked = asking.ask();
+                asking.stop();
                 search.run(asked);
                 return null;
             });
@@ -651,7 +657,7 @@ class PlanTest extends ApplicationTest {
         void settledItIsKeptBySearches() {
             PieceRow piece = free();
             asLead(() -> {
-                planning.settle(piece.key, Optional.of(piece.personId), Optional.of(piece.beginsAt));
+                settling.settle(piece.key, Optional.of(piece.personId), Optional.of(piece.beginsAt));
                 return null;
             });
             look();
@@ -817,7 +823,7 @@ class PlanTest extends ApplicationTest {
                 row.end(SearchRow.State.DONE, last.plusSeconds(1));
                 return searches.saveAndFlush(row);
             });
-            assertThat(asLead(planning::isOvertaken)).isFalse();
+            assertThat(asLead(asking::isOvertaken)).isFalse();
             Flat flat = flat("Brickfield House", 14);
             asLead(() -> clock.at(last.plusSeconds(2), () -> {
                 recording.setDates(
@@ -829,7 +835,7 @@ class PlanTest extends ApplicationTest {
                         flat.turnover().orElseThrow().version());
                 return null;
             }));
-            assertThat(asLead(planning::isOvertaken)).isTrue();
+            assertThat(asLead(asking::isOvertaken)).isTrue();
             asLead(() -> {
                 searches.deleteById(lately.id());
                 return null;

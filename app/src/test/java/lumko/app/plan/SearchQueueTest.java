@@ -22,7 +22,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Searches in the background: asked for on a page, run once, whoever runs them. */
 class SearchQueueTest extends ApplicationTest {
     @Autowired
-    Planning planning;
+    Searches asking;
 
     @Autowired
     SearchRepository searches;
@@ -45,8 +45,8 @@ class SearchQueueTest extends ApplicationTest {
     void whatIsAskedForIsRunAndEnds() throws InterruptedException {
         BackgroundWork work = new BackgroundWork(dataSource, List.of(task), List.of(), true);
         work.start();
-        UUID asked = asLead(planning::ask);
-        assertThat(asLead(planning::ask)).as("one is enough").isEqualTo(asked);
+        UUID asked = asLead(asking::ask);
+        assertThat(asLead(asking::ask)).as("one is enough").isEqualTo(asked);
         await(() -> asLead(() -> searches.findById(asked).orElseThrow()).endedAt != null);
         work.stop();
         SearchRow over = asLead(() -> searches.findById(asked).orElseThrow());

@@ -45,6 +45,9 @@ class ReadingTest extends ApplicationTest {
     Readings readings;
 
     @Autowired
+    Identifying identifying;
+
+    @Autowired
     Candidates candidates;
 
     @Autowired
@@ -234,7 +237,7 @@ class ReadingTest extends ApplicationTest {
         Candidate likeliest = candidates().getFirst();
         assertThat(likeliest.match().seen()).isIn(Seen.NOT_SEEN, Seen.HARDLY, Seen.AT_THE_EDGE);
         as(member("jonas"), () -> {
-            readings.confirm(
+            identifying.confirm(
                     wallId,
                     likeliest.paint().product().id(),
                     likeliest.paint().colour().id());
