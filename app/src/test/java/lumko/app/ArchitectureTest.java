@@ -1,15 +1,19 @@
 package lumko.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityManager;
 import java.util.List;
+import java.util.stream.Stream;
 import lumko.app.platform.OwnedRow;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.jpa.repository.NativeQuery;
@@ -18,9 +22,12 @@ import org.springframework.data.repository.Repository;
 import org.springframework.jdbc.core.JdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.modulith.core.ApplicationModules;
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 
 class ArchitectureTest {
+    private static final int DOZEN = 12;
     private static final JavaClasses APPLICATION =
             new ClassFileImporter(List.of(new ImportOption.DoNotIncludeTests())).importPackages("lumko.app");
 
@@ -91,5 +98,32 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .areAnnotatedWith(Entity.class)
                 .check(APPLICATION);
+    }
+
+    /** What looks is apart from what changes: a class that says it reads only calls nothing that writes. */
+    @Test
+    void whatLooksChangesNothing() {
+        noClasses()
+                .that(describe(
+                        "read only",
+                        (JavaClass each) -> each.isAnnotatedWith(Transactional.class)
+                                && each.getAnnotationOfType(Transactional.class).readOnly()))
+                .should()
+                .callMethodWhere(describe(
+                        "it writes",
+                        call -> call.getTargetOwner().isAssignableTo(Repository.class)
+                                && Stream.of("save", "delete").anyMatch(call.getName()::startsWith)))
+                .check(APPLICATION);
+    }
+
+    /** Who has to know a dozen others does more than one thing. */
+    @Test
+    void nobodyHasADozenCollaborators() {
+        assertThat(APPLICATION.stream()
+                        .filter(each -> each.isMetaAnnotatedWith(Component.class))
+                        .flatMap(each -> each.getConstructors().stream())
+                        .filter(each -> each.getRawParameterTypes().size() >= DOZEN)
+                        .map(JavaConstructor::getFullName))
+                .isEmpty();
     }
 }

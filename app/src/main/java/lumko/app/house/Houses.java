@@ -31,11 +31,12 @@ import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The record of the signed-in organisation's houses. */
 @Service
-@Transactional
+@Transactional(readOnly = true)
 public class Houses {
     private final HouseRepository houses;
     private final FlatRepository flats;
@@ -78,12 +79,10 @@ public class Houses {
     public record Facade(House house, List<Window> windows) {}
 
     /** Every house with its windows. */
-    @Transactional(readOnly = true)
     public List<Facade> facades() {
         return facades(all());
     }
 
-    @Transactional(readOnly = true)
     public List<Facade> facades(List<House> wanted) {
         List<UUID> ids = wanted.stream().map(House::id).toList();
         // the colour of most walls; of equal ones that of the room entered first
@@ -113,14 +112,12 @@ public class Houses {
     }
 
     /** By house how many flats it has; none where it has none. */
-    @Transactional(readOnly = true)
     public Map<UUID, Long> flatCounts() {
         return flats.counts().stream()
                 .collect(Collectors.toMap(FlatRepository.Count::houseId, FlatRepository.Count::flats));
     }
 
     /** The houses that are looked after. */
-    @Transactional(readOnly = true)
     public List<House> all() {
         return houses.findByClosedOnIsNullOrderByPosition().stream()
                 .map(HouseRow::house)
@@ -133,12 +130,10 @@ public class Houses {
     }
 
     /** @throws NotFoundException if there is none, or not in this organisation */
-    @Transactional(readOnly = true)
     public House house(UUID id) {
         return houses.findById(id).map(HouseRow::house).orElseThrow(NotFoundException::new);
     }
 
-    @Transactional(readOnly = true)
     public List<Turnover> openTurnovers() {
         return turnovers.findByEndedOnIsNull().stream()
                 .map(TurnoverRow::turnover)
@@ -146,14 +141,12 @@ public class Houses {
     }
 
     /** The flat of each turnover, also of those that are over. */
-    @Transactional(readOnly = true)
     public Map<UUID, UUID> flatsOfTurnovers(Collection<UUID> turnoverIds) {
         return turnovers.findAllById(turnoverIds).stream()
                 .collect(Collectors.toMap(TurnoverRow::id, row -> row.flatId));
     }
 
     /** @throws NotFoundException if there is none, or not in this organisation */
-    @Transactional(readOnly = true)
     public Flat flat(UUID id) {
         return flat(flats.let(id).orElseThrow(NotFoundException::new));
     }
@@ -195,7 +188,6 @@ public class Houses {
     }
 
     /** By flat its door: where only names are shown. */
-    @Transactional(readOnly = true)
     public Map<UUID, Door> doors(Collection<UUID> flatIds) {
         if (flatIds.isEmpty()) {
             return Map.of();
@@ -205,13 +197,11 @@ public class Houses {
     }
 
     /** The doors of some houses, by number. */
-    @Transactional(readOnly = true)
     public List<Door> doorsOf(Collection<UUID> houseIds) {
         return doors(flats.findByHouseIdInAndClosedOnIsNullOrderByNumber(houseIds));
     }
 
     /** The doors with a number in some houses. */
-    @Transactional(readOnly = true)
     public List<Door> doorsNumbered(String number, Collection<UUID> houseIds) {
         return doors(flats.numbered(number.toLowerCase(Locale.ROOT), houseIds));
     }
@@ -227,14 +217,12 @@ public class Houses {
     }
 
     /** By flat how many rooms it has. */
-    @Transactional(readOnly = true)
     public Map<UUID, Integer> roomCounts(Collection<UUID> flatIds) {
         return rooms.count(flatIds).stream()
                 .collect(Collectors.toMap(RoomRepository.Count::flatId, count -> (int) count.rooms()));
     }
 
     /** Flats with their rooms and the size of their surfaces, without what is on them or fitted to them. */
-    @Transactional(readOnly = true)
     public List<Flat> bare(Collection<UUID> ids) {
         Map<UUID, House> houseOf = byId();
         Map<UUID, Turnover> turnoverOf =
@@ -258,13 +246,11 @@ public class Houses {
     }
 
     /** The flat that a surface is in. */
-    @Transactional(readOnly = true)
     public Flat flatOfSurface(UUID surfaceId) {
         return flat(flats.letOf(surfaceId).orElseThrow(NotFoundException::new));
     }
 
     /** @throws NotFoundException if there is no such surface, or not in this organisation */
-    @Transactional(readOnly = true)
     public UUID flatIdOf(UUID surfaceId) {
         return surfaces.flatOf(surfaceId).orElseThrow(NotFoundException::new);
     }
@@ -277,7 +263,6 @@ public class Houses {
     public record Standing(UUID flatId, House house, Surface surface) {}
 
     /** @throws NotFoundException if there is none, or not in this organisation */
-    @Transactional(readOnly = true)
     public Standing standing(UUID surfaceId) {
         List<SurfaceRepository.Standing> around = surfaces.standing(surfaceId);
         if (around.isEmpty()) {
@@ -302,7 +287,7 @@ public class Houses {
      * Makes everybody else who changes this surface wait until the transaction ends, so that what is sent twice at once is one
      * change and then no change.
      */
-    @Transactional
+    @Transactional(propagation = Propagation.MANDATORY)
     public void lock(UUID surfaceId) {
         surfaces.lock(surfaceId).orElseThrow(NotFoundException::new);
     }
@@ -404,13 +389,11 @@ public class Houses {
                 row.note);
     }
 
-    @Transactional(readOnly = true)
     public boolean hasHouseNamed(String name) {
         return houses.existsByNameIgnoreCase(name);
     }
 
     /** Whether a house has a flat with that number, or one behind that window. */
-    @Transactional(readOnly = true)
     public boolean isTaken(UUID houseId, String number, int floor, int bay) {
         return flats.findByHouseIdAndClosedOnIsNull(houseId).stream()
                 .anyMatch(flat -> flat.number.equalsIgnoreCase(number) || (flat.floor == floor && flat.bay == bay));

@@ -45,7 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Flats as they are walked: the marks on their surfaces, what is known of the paint, and the verdict on each. */
 @Service
-@Transactional
+@Transactional(readOnly = true)
 public class Walks {
     private final MarkRepository marks;
     private final Turns turns;
@@ -78,7 +78,6 @@ public class Walks {
     // ---- looking
 
     /** The open marks on some surfaces, by surface, in the order in which they were set. */
-    @Transactional(readOnly = true)
     public Map<UUID, List<PlacedMark>> openMarks(Collection<UUID> surfaceIds) {
         return placed(marks.findBySurfaceIdInAndRemovedAtIsNullAndMadeGoodOnIsNullOrderBySetAtAscIdAsc(surfaceIds));
     }
@@ -100,13 +99,11 @@ public class Walks {
     public record Walk(WalkedFlat around, Optional<Removed> lastRemoved) {}
 
     /** One wall or ceiling as its walk shows it, with what is around it. */
-    @Transactional(readOnly = true)
     public WalkedFlat around(UUID surfaceId) {
         return walk(surfaceId).around();
     }
 
     /** The same with what could be put back. */
-    @Transactional(readOnly = true)
     public Walk walk(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow(NotFoundException::new);
@@ -127,13 +124,11 @@ public class Walks {
     }
 
     /** One wall or ceiling as its walk shows it. */
-    @Transactional(readOnly = true)
     public WalkedWall wall(UUID surfaceId) {
         return around(surfaceId).surfaces().getFirst();
     }
 
     /** A flat with every wall and ceiling as its walk shows it. */
-    @Transactional(readOnly = true)
     public WalkedFlat flat(Flat flat) {
         List<Surface> faces = flat.faces().toList();
         return walked(
@@ -149,7 +144,6 @@ public class Walks {
      *
      * @param practice as it was followed then
      */
-    @Transactional(readOnly = true)
     public WalkedFlat as(
             Flat flat, UUID turnoverId, Set<UUID> surfaceIds, Collection<UUID> markIds, Practice practice) {
         List<Surface> wanted = flat.faces()
@@ -221,7 +215,6 @@ public class Walks {
     }
 
     /** Layers that were found on surfaces in a turnover and are not on their record yet. */
-    @Transactional(readOnly = true)
     public Map<UUID, NewCoat> unrecorded(Flat flat, UUID turnoverId) {
         return turns.unrecorded(flat, turnoverId);
     }
@@ -249,7 +242,6 @@ public class Walks {
     public record Removed(UUID markId, Optional<UUID> by, String name) {}
 
     /** A mark with how it is made good. */
-    @Transactional(readOnly = true)
     public RepairedMark repaired(UUID markId) {
         MarkRow row = marks.findById(markId).orElseThrow(NotFoundException::new);
         WalkedFlat around = around(row.surfaceId);
@@ -266,7 +258,6 @@ public class Walks {
     }
 
     /** The wall that a mark is on. */
-    @Transactional(readOnly = true)
     public UUID wallOf(UUID markId) {
         return marks.surfaceOf(markId).orElseThrow(NotFoundException::new);
     }
