@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.ReferenceData;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -59,6 +60,18 @@ public class People {
                         row.active,
                         byPerson.getOrDefault(row.id(), Set.of()),
                         row.version()))
+                .toList();
+    }
+
+    /** A person by what they are called. */
+    public record Named(String name, String login) {}
+
+    /** People whose name or login has all the words. */
+    @Transactional(readOnly = true)
+    public List<Named> like(String typed) {
+        return people.findByOrderByName().stream()
+                .filter(row -> Plain.holds(typed, row.name, row.login))
+                .map(row -> new Named(row.name, row.login))
                 .toList();
     }
 

@@ -67,7 +67,8 @@ class ColourController {
                         .filter(near -> !near.colour().equals(colour))
                         .toList());
         model.addAttribute(
-                "kept", results.ofTins(whereabouts.tins().stream().map(Tin::id).toList()));
+                "kept",
+                results.ofTins(whereabouts.shelf().tins().stream().map(Tin::id).toList()));
         model.addAttribute("form", form);
         model.addAttribute("maySet", access.member().isLead());
         model.addAttribute("mayAdd", !access.member().isOffice());

@@ -79,11 +79,8 @@ class Finder {
         book.productsLike(typed, MOST)
                 .forEach(product -> hits.add(
                         new Hit("find.product", product.fullName(), product.line(), "/products/" + product.id(), "")));
-        for (People.Colleague colleague : people.all()) {
-            if (Plain.holds(typed, colleague.name(), colleague.login())) {
-                hits.add(new Hit("find.person", colleague.name(), colleague.login(), "/people", ""));
-            }
-        }
+        people.like(typed)
+                .forEach(known -> hits.add(new Hit("find.person", known.name(), known.login(), "/people", "")));
         if (hits.size() < MOST) {
             store.shelf(typed, true, MOST).tins().forEach(tin -> hits.add(tin(tin)));
         }
@@ -145,7 +142,7 @@ class Finder {
     }
 
     /** Where a colour is: its surfaces by flat, and its tins. */
-    record Whereabouts(Colour colour, SeenPaints.FlatsFound places, List<Tin> tins, List<PaintBook.Merged> merged) {}
+    record Whereabouts(Colour colour, SeenPaints.FlatsFound places, Store.Shelf shelf, List<PaintBook.Merged> merged) {}
 
     Whereabouts whereabouts(UUID colourId) {
         PaintBook book = paints.book();
@@ -153,7 +150,7 @@ class Finder {
         return new Whereabouts(
                 colour,
                 seen.flatsIn(book.idsOf(colour), MOST),
-                store.tinsIn(book.idsOf(colour)),
+                store.shelfOf(book.idsOf(colour), MOST),
                 book.mergedInto(colour));
     }
 

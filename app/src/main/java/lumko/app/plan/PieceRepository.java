@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PieceRepository extends JpaRepository<PieceRow, UUID> {
-    List<PieceRow> findByPlanIdOrderByBeginsAt(UUID planId);
+    List<PieceRow> findByPlanIdOrderByBeginsAtAscKeyAsc(UUID planId);
 
     /** Without those in flats that were let since: nobody goes there any more. */
     @Query("""

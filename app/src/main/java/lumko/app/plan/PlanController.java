@@ -8,6 +8,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The plan: what stands, what is offered, why a flat is late. */
@@ -33,10 +34,25 @@ class PlanController {
         if (searches.isOvertaken()) {
             ask();
         }
+        return show(zoom, flat, offer, model);
+    }
+
+    private String show(PlanDesk.Zoom zoom, Optional<UUID> flat, Optional<UUID> offer, Model model) {
         model.addAttribute("plan", desk.view(zoom, flat, offer));
         model.addAttribute("zoom", zoom);
         model.addAttribute("zooms", PlanDesk.Zoom.values());
         return "plan";
+    }
+
+    /** The drawing as a table: read when somebody opens it, because it is as long as the drawing is large. */
+    @GetMapping("/plan/table")
+    String table(
+            @RequestParam(defaultValue = "WEEK") PlanDesk.Zoom zoom,
+            @RequestParam Optional<UUID> offer,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isUpdate,
+            Model model) {
+        model.addAttribute("lines", desk.lines(zoom, offer));
+        return isUpdate ? "plan :: aslines" : show(zoom, Optional.empty(), offer, model);
     }
 
     /** How far the search is: asked for again and again while it runs, and the last time once it is over. */

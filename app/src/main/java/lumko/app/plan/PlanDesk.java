@@ -112,6 +112,11 @@ class PlanDesk {
         return new Laying(zoom, chosen, offer).view();
     }
 
+    /** The same as the drawing, line by line. */
+    List<Line> lines(Zoom zoom, Optional<UUID> offer) {
+        return new Laying(zoom, Optional.empty(), offer).lines();
+    }
+
     /**
      * The last search.
      *
@@ -243,7 +248,6 @@ class PlanDesk {
                                     strokes,
                                     looked(),
                                     Shift.wholeDay(figures.catalogue()).orElse(NO_HOURS)),
-                    lines(strokes),
                     chosen.map(standing::get).filter(Objects::nonNull).map(this::story),
                     offered.stream().map(this::offer).toList(),
                     shown.map(PlanRow::id),
@@ -303,11 +307,11 @@ class PlanDesk {
 
         // ---- words
 
-        private List<Line> lines(List<Together> strokes) {
+        List<Line> lines() {
             Instant end = today.plusDays(zoom.days * 7L / 5 + 2)
                     .atStartOfDay(words.zone())
                     .toInstant();
-            return strokes.stream()
+            return Strokes.of(drawnPieces).stream()
                     .filter(stroke ->
                             stroke.to().isAfter(today.atStartOfDay(words.zone()).toInstant())
                                     && stroke.from().isBefore(end))

@@ -41,7 +41,7 @@ class PlanRows {
     }
 
     List<PieceRow> pieces(PlanRow plan) {
-        return pieces.findByPlanIdOrderByBeginsAt(plan.id());
+        return pieces.findByPlanIdOrderByBeginsAtAscKeyAsc(plan.id());
     }
 
     List<PlannedFlatRow> flats(PlanRow plan) {

@@ -11,7 +11,6 @@ import java.util.UUID;
  */
 record PlanView(
         Drawing drawing,
-        List<Line> lines,
         Optional<FlatStory> story,
         List<Offer> offers,
         Optional<UUID> shown,

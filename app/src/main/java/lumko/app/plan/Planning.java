@@ -79,7 +79,7 @@ public class Planning {
         plans.findAllByStateOrderByChanges(PlanState.PAST).stream()
                 .filter(past -> !past.id().equals(taken.baseId))
                 .forEach(plans::delete);
-        pieces.findByPlanIdOrderByBeginsAt(planId).stream()
+        pieces.findByPlanIdOrderByBeginsAtAscKeyAsc(planId).stream()
                 .map(piece -> piece.flatId)
                 .distinct()
                 .forEach(flat -> history.note(

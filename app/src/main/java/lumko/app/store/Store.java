@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.catalogue.Paint;
 import lumko.app.catalogue.PaintBook;
@@ -17,6 +18,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
 import lumko.core.quantity.Limits;
 import lumko.core.quantity.Volume;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,6 +30,8 @@ public class Store {
             Comparator.comparing(Tin::place).thenComparing(Tin::label);
     private static final Comparator<Tin> FULLEST_FIRST =
             Comparator.comparing(Tin::left).reversed().thenComparing(Tin::label);
+
+    private static final double ALL_OF_THEM = -1;
 
     private final TinRepository tins;
     private final Paints paints;
@@ -68,12 +72,20 @@ public class Store {
                 .collect(Collectors.groupingBy(Tin::paint));
     }
 
-    /** Tins of a colour, by place and label. */
+    /** Tins of some colours, by place and label. */
     @Transactional(readOnly = true)
     public List<Tin> tinsIn(Collection<UUID> colourIds) {
         return tins(tins.findByColourIdIn(colourIds)).stream()
                 .sorted(AS_THEY_STAND)
                 .toList();
+    }
+
+    /** The first tins of some colours as they stand, and how many more there are. */
+    @Transactional(readOnly = true)
+    public Shelf shelfOf(Collection<UUID> colourIds, int most) {
+        List<TinRow> first = tins.findByColourIdInOrderByPlaceAscLabelAsc(colourIds, Limit.of(most));
+        int of = first.size() < most ? first.size() : tins.countByColourIdIn(colourIds);
+        return new Shelf(tins(first), of - first.size());
     }
 
     /** Every tin with something in it, by place and label. */
@@ -94,17 +106,32 @@ public class Store {
     /** The tins whose label, batch, place, colour or product has all the words; the empty ones only if they are asked for. */
     @Transactional(readOnly = true)
     public Shelf shelf(String typed, boolean emptyToo, int most) {
-        List<Tin> found = (emptyToo ? all() : onShelf())
-                .stream()
-                        .filter(tin -> Plain.holds(
-                                typed,
-                                tin.label(),
-                                tin.batch(),
-                                tin.place(),
-                                tin.colour().name(),
-                                tin.product().fullName()))
-                        .toList();
-        return new Shelf(found.stream().limit(most).toList(), Math.max(0, found.size() - most));
+        PaintBook book = paints.book();
+        List<UUID> found = tins.written(emptyToo ? ALL_OF_THEM : 0).stream()
+                .filter(tin -> holds(typed, tin, book))
+                .map(TinRepository.Written::id)
+                .toList();
+        return shelf(found.stream().limit(most).toList(), found.size());
+    }
+
+    private Shelf shelf(List<UUID> shown, int of) {
+        Map<UUID, Tin> read = tins(shown);
+        return new Shelf(
+                shown.stream().flatMap(id -> Stream.ofNullable(read.get(id))).toList(), of - shown.size());
+    }
+
+    private static boolean holds(String typed, TinRepository.Written tin, PaintBook book) {
+        return Plain.holds(
+                typed,
+                tin.label(),
+                tin.batch(),
+                tin.place(),
+                Optional.ofNullable(book.colours().get(tin.colourId()))
+                        .orElseThrow()
+                        .name(),
+                Optional.ofNullable(book.products().get(tin.productId()))
+                        .orElseThrow()
+                        .fullName());
     }
 
     /** The tin with that label. */

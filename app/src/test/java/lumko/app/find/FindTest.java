@@ -13,6 +13,7 @@ import lumko.app.catalogue.PaintBook;
 import lumko.app.house.SeenPaints;
 import lumko.app.platform.NotFoundException;
 import lumko.app.store.Store;
+import lumko.app.store.Tin;
 import lumko.core.colour.Srgb;
 import lumko.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
@@ -84,9 +85,28 @@ class FindTest extends ApplicationTest {
         assertThat(whereabouts.places().flats())
                 .extracting(found -> found.door().name())
                 .contains("Ropewalk Court 7");
-        assertThat(whereabouts.tins()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(whereabouts.shelf().tins()).hasSizeGreaterThanOrEqualTo(4);
         assertThatThrownBy(() -> as(stranger(), () -> finder.whereabouts(oatHusk)))
                 .isInstanceOf(NotFoundException.class);
+    }
+
+    @Test
+    void ofManyTinsOfAColourTheFirstAreShownAndTheRestCounted() {
+        UUID colour = asLead(() -> paints.addColour("Many Tins", "", Srgb.ofHex("#d0c8b8")));
+        UUID product = asLead(() -> paints.book().productsByName().getFirst().id());
+        for (int tin = 0; tin < 33; tin++) {
+            String label = "MT" + tin;
+            asLead(() -> store.addTin(
+                    label, product, colour, "", Volume.ofLitres(1), Volume.ofLitres(1), "shelf with many", ""));
+        }
+        assertThat(mvc.get().uri("/colours/" + colour).with(user(member("mirela"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains("3 more tins in the store", "MT0")
+                .doesNotContain("MT9");
+        Store.Shelf found = asLead(() -> store.shelf("many SHELF mt3", true, 2));
+        assertThat(found.tins()).extracting(Tin::label).containsExactly("MT3", "MT30");
+        assertThat(found.more()).isEqualTo(2);
     }
 
     @Test
@@ -110,7 +130,7 @@ class FindTest extends ApplicationTest {
         assertThat(post(member("mirela"), "/colours/" + second + "/merge", first))
                 .hasStatus(302);
         assertThat(titles("merge me")).contains("Merge Me", "M1 Merge Me").doesNotContain("Merge Me Too");
-        assertThat(asLead(() -> finder.whereabouts(first)).tins()).hasSize(1);
+        assertThat(asLead(() -> finder.whereabouts(first)).shelf().tins()).hasSize(1);
         assertThat(mvc.get().uri("/colours/" + first).with(user(member("mirela"))))
                 .hasStatusOk()
                 .bodyText()

@@ -153,7 +153,8 @@ class PlanTest extends ApplicationTest {
     }
 
     private List<PieceRow> piecesInForce() {
-        return asLead(() -> pieces.findByPlanIdOrderByBeginsAt(inForce().id()));
+        return asLead(
+                () -> pieces.findByPlanIdOrderByBeginsAtAscKeyAsc(inForce().id()));
     }
 
     private List<PlanRow> offers() {
@@ -216,6 +217,24 @@ class PlanTest extends ApplicationTest {
             assertThat(mvc.get().uri("/").with(user(member("mirela")))).hasStatusOk();
             assertThat(mvc.get().uri("/flats/" + empty).with(user(member("mirela"))))
                     .hasStatusOk();
+        }
+
+        /** It is as long as the drawing is large: whoever does not open it does not wait for it. */
+        @Test
+        void theTableComesWhenItIsOpened() {
+            String who = "<td>Jonas Petrak</td><td><a";
+            assertThat(mvc.get().uri("/plan").with(user(member("mirela"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("Show the table")
+                    .doesNotContain(who);
+            assertThat(mvc.get().uri("/plan/table").with(user(member("mirela"))))
+                    .bodyText()
+                    .contains(who, "</html>");
+            assertThat(mvc.get().uri("/plan/table").header("HX-Request", "true").with(user(member("mirela"))))
+                    .bodyText()
+                    .contains(who)
+                    .doesNotContain("</html>");
         }
 
         /** Whoever goes by their list is not sent to a flat that was let since the plan was made. */
