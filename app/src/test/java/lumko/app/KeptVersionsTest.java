@@ -52,7 +52,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13, 14})
+    @ValueSource(ints = {5, 7, 13, 14, 15})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
         TestDatabase.Access access = restored(schema);
         try (var application = new SpringApplicationBuilder(LumkoApplication.class)
@@ -144,7 +144,7 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13, 14})
+    @ValueSource(ints = {5, 7, 13, 14, 15})
     void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
         String document = kept("record-" + schema + ".json.gz");
         SignedInClient client = newcomer();

@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import lumko.app.account.Member;
 import lumko.app.account.People;
 import lumko.app.house.Correcting;
+import lumko.app.house.Fixtures;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
@@ -23,9 +24,12 @@ import lumko.app.platform.EditableRow;
 import lumko.app.walk.Marking;
 import lumko.core.fault.FaultKind;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Spot;
 import lumko.core.judge.Scrutiny;
+import lumko.core.quantity.Length;
 import lumko.core.record.Layer;
+import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -117,6 +121,19 @@ class RolesTest extends ApplicationTest {
                     "featureHeight",
                     "1"),
             change("/features/{feature}/remove", KEEPERS),
+            change("/rooms/{room}/fixtures", KEEPERS, "fixture", "RADIATOR", "fixtureName", "{word}"),
+            change(
+                    "/fixtures/{fixture}",
+                    KEEPERS,
+                    "fixture",
+                    "RADIATOR",
+                    "fixtureName",
+                    "{word}",
+                    "substrate",
+                    "METAL",
+                    "version",
+                    "0"),
+            change("/fixtures/{fixture}/gone", KEEPERS),
             change("/surfaces/{wall}/coats", KEEPERS, "layer", "SKIM"),
             change("/surfaces/{wall}/coats/1/remove", KEEPERS),
             change("/surfaces/{wall}/substrate", KEEPERS, "substrate", "SKIM_PLASTER"),
@@ -170,6 +187,9 @@ class RolesTest extends ApplicationTest {
     Correcting correcting;
 
     @Autowired
+    Fixtures fixtures;
+
+    @Autowired
     Marking marking;
 
     @Autowired
@@ -205,6 +225,14 @@ class RolesTest extends ApplicationTest {
         names.put(
                 "feature",
                 asLead(() -> correcting.featuresOf(wall)).getFirst().id().toString());
+        names.put(
+                "fixture",
+                asLead(() -> fixtures.add(
+                                flat.rooms().getFirst().id(),
+                                new Fixture(Fixture.Kind.GRILLE, Length.ofMetres(0.3), Length.ofMetres(0.2), 1),
+                                "",
+                                Substrate.METAL))
+                        .toString());
         names.put("person", emeka.id().toString());
         names.put("v", String.valueOf(emeka.version()));
         names.put("id", UUID.randomUUID().toString());

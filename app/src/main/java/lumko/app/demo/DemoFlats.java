@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lumko.app.house.Fixtures;
 import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
@@ -19,6 +20,7 @@ import lumko.app.house.SurfaceKind;
 import lumko.app.house.WallFeature;
 import lumko.app.platform.EditableRow;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
@@ -35,14 +37,23 @@ import org.springframework.stereotype.Component;
 class DemoFlats {
     private final Map<Integer, List<NewRoom.Feature>> features = new LinkedHashMap<>();
     private final Recording recording;
+    private final Fixtures fixtures;
     private final Houses houses;
     private final DemoStore store;
     private final Dice dice;
     private final Clock clock;
     private final EntityManager entities;
 
-    DemoFlats(Recording recording, Houses houses, DemoStore store, Dice dice, Clock clock, EntityManager entities) {
+    DemoFlats(
+            Recording recording,
+            Fixtures fixtures,
+            Houses houses,
+            DemoStore store,
+            Dice dice,
+            Clock clock,
+            EntityManager entities) {
         this.recording = recording;
+        this.fixtures = fixtures;
         this.houses = houses;
         this.store = store;
         this.dice = dice;
@@ -112,6 +123,35 @@ class DemoFlats {
                         Optional.empty(),
                         today().minusMonths(9),
                         "painted by the tenant"));
+        fixture(flat, "Bedroom", new Fixture(Fixture.Kind.RADIATOR, millimetres(1200), millimetres(600), 1), "");
+        fixture(
+                flat,
+                "Hall",
+                new Fixture(Fixture.Kind.CUPBOARD, millimetres(700), millimetres(2000), 1),
+                "meter cupboard");
+    }
+
+    /** In the white of the trim, some years older than that. */
+    private void fixture(UUID flat, String room, Fixture fixture, String name) {
+        UUID roomId = houses.flat(flat).rooms().stream()
+                .filter(each -> each.name().equals(room))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID surface =
+                fixtures.add(roomId, fixture, name, fixture.kind().isMetal() ? Substrate.METAL : Substrate.TIMBER);
+        recording.addCoat(
+                surface,
+                NewCoat.finish(
+                        store.product("Frame Gloss"),
+                        store.colour("Chalk Yard"),
+                        Optional.empty(),
+                        today().minusYears(6),
+                        ""));
+    }
+
+    private static Length millimetres(double millimetres) {
+        return Length.ofMillimetres(millimetres);
     }
 
     private void smallRooms(UUID flat) {

@@ -31,7 +31,7 @@ public final class StackView {
         String room = flat.roomOf(surface.id()).name();
         return surface.isWall()
                 ? words.say("flat.cutWall", room, surface.label())
-                : words.say("flat.cut", room, surface.kind());
+                : words.say("flat.cut", room, surface.called(words));
     }
 
     private int layersHigh() {

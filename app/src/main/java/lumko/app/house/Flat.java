@@ -43,8 +43,7 @@ public record Flat(
 
     /** A surface as one says it: bedroom A, hall ceiling. */
     public String labelOf(UUID surfaceId, Words words) {
-        Surface surface = surface(surfaceId).orElseThrow();
-        return roomOf(surfaceId).name() + " " + (surface.isWall() ? surface.label() : words.name(surface.kind()));
+        return roomOf(surfaceId).name() + " " + surface(surfaceId).orElseThrow().called(words);
     }
 
     public Room roomOf(UUID surfaceId) {

@@ -27,6 +27,13 @@ interface FlatRepository extends JpaRepository<FlatRow, UUID> {
             where s.id = :surfaceId""")
     Optional<Let> letOf(UUID surfaceId);
 
+    @Query("""
+            select new lumko.app.house.FlatRepository$Let(f, h, t)
+            from RoomRow r join FlatRow f on f.id = r.flatId join HouseRow h on h.id = f.houseId
+              left join TurnoverRow t on t.flatId = f.id and t.endedOn is null
+            where r.id = :roomId""")
+    Optional<Let> letOfRoom(UUID roomId);
+
     List<FlatRow> findByHouseIdAndClosedOnIsNull(UUID houseId);
 
     List<FlatRow> findByHouseIdAndClosedOnIsNotNullOrderByNumber(UUID houseId);

@@ -245,6 +245,11 @@ public class Houses {
                 .toList();
     }
 
+    /** The flat that a room is in, with all of it. */
+    public Flat flatOfRoom(UUID roomId) {
+        return flat(flats.letOfRoom(roomId).orElseThrow(NotFoundException::new));
+    }
+
     /** The flat that a surface is in. */
     public Flat flatOfSurface(UUID surfaceId) {
         return flat(flats.letOf(surfaceId).orElseThrow(NotFoundException::new));
@@ -318,22 +323,27 @@ public class Houses {
                     Outline.letter(side),
                     wallRow.substrate,
                     Optional.of(wall),
+                    Optional.empty(),
+                    Optional.empty(),
                     WindowLight.NONE,
                     coatsOf.getOrDefault(wallRow.id(), List.of())));
         }
         List<Surface> all = new ArrayList<>(lit(walls, outline));
         surfaceRows.stream()
                 .filter(surface -> surface.kind != SurfaceKind.WALL)
-                .sorted(Comparator.comparing(surface -> surface.kind))
+                .sorted(Comparator.<SurfaceRow, SurfaceKind>comparing(surface -> surface.kind)
+                        .thenComparing(surface -> surface.position))
                 .map(surface -> new Surface(
                         surface.id(),
                         surface.kind,
-                        "",
+                        Optional.ofNullable(surface.fixtureName).orElse(""),
                         surface.substrate,
                         surface.kind == SurfaceKind.CEILING
                                 ? Optional.of(outline.ceiling(
                                         surface.texture, fittings(featuresOf.getOrDefault(surface.id(), List.of()))))
                                 : Optional.empty(),
+                        surface.fixture(),
+                        Optional.ofNullable(surface.goneOn),
                         WindowLight.NONE,
                         coatsOf.getOrDefault(surface.id(), List.of())))
                 .forEach(all::add);
@@ -366,6 +376,8 @@ public class Houses {
                     dark.label(),
                     dark.substrate(),
                     dark.wall(),
+                    Optional.empty(),
+                    Optional.empty(),
                     lights.get(side),
                     dark.coats()));
         }

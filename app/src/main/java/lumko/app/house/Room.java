@@ -8,13 +8,14 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import lumko.app.catalogue.Colour;
 import lumko.core.film.RoomLight;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 
-/** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling and trim. */
+/** A room with its surfaces: the walls in the order in which one turns to the right, then ceiling, trim and fixtures. */
 public record Room(
         UUID id,
         String name,
@@ -27,6 +28,20 @@ public record Room(
         return surfaces.stream().filter(surface -> surface.kind() == SurfaceKind.WALL);
     }
 
+    /** Doors, radiators and other fixtures with paint of their own, as long as they are there. */
+    public List<Surface> fixtures() {
+        return surfaces.stream()
+                .filter(surface ->
+                        surface.fixture().isPresent() && surface.goneOn().isEmpty())
+                .toList();
+    }
+
+    /** What is brushed in it: its trim, then its fixtures. */
+    public Stream<Surface> brushed() {
+        return Stream.concat(Stream.of(only(SurfaceKind.TRIM)), fixtures().stream());
+    }
+
+    /** The surface of a kind of which a room has one: its ceiling, its trim. */
     public Surface only(SurfaceKind kind) {
         return surfaces.stream()
                 .filter(surface -> surface.kind() == kind)
@@ -46,12 +61,21 @@ public record Room(
         return Length.ofMillimetres(millimetres);
     }
 
+    /** Sides of doors that belong to its trim: those that have no paint of their own. */
     public int doorSides() {
-        return openings(Opening.Kind.DOOR);
+        return Math.max(0, openings(Opening.Kind.DOOR) - (int) fixtures(Fixture.Kind.DOOR));
     }
 
+    /** Windows that belong to its trim. */
     public int windows() {
-        return openings(Opening.Kind.WINDOW);
+        return Math.max(0, openings(Opening.Kind.WINDOW) - (int) fixtures(Fixture.Kind.WINDOW));
+    }
+
+    private long fixtures(Fixture.Kind kind) {
+        return fixtures().stream()
+                .filter(surface ->
+                        surface.fixture().filter(is -> is.kind() == kind).isPresent())
+                .count();
     }
 
     private int openings(Opening.Kind kind) {

@@ -193,6 +193,14 @@ public class SetUp {
             featureRows.addAll(featuresOf(like, surface, mirrored ? like.wall().map(Wall::width) : Optional.empty()));
             copyCoats(like, surface, withCoats, coatRows);
         }
+        int position = 0;
+        for (Surface like : room.fixtures()) {
+            SurfaceRow surface = new SurfaceRow(row.id(), SurfaceKind.FIXTURE, position++);
+            surface.substrate = like.substrate();
+            surface.put(like.fixture().orElseThrow(), like.label());
+            surfaceRows.add(surface);
+            copyCoats(like, surface, withCoats, coatRows);
+        }
         surfaces.saveAllAndFlush(surfaceRows);
         features.saveAll(featureRows);
         coats.saveAll(coatRows);

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.catalogue.PaintKind;
+import lumko.app.platform.Words;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
 import lumko.core.record.Raw;
@@ -17,6 +19,9 @@ import lumko.core.record.Substrate;
  *
  * @param label A, B, C … for walls in order
  * @param wall its geometry, for walls and ceilings
+ * @param label the letter of a wall, or what a fixture is called
+ * @param wall empty for trim and fixtures
+ * @param goneOn since when a fixture is not there any more
  * @param light how daylight meets it, for walls
  */
 public record Surface(
@@ -25,9 +30,11 @@ public record Surface(
         String label,
         Substrate substrate,
         Optional<Wall> wall,
+        Optional<Fixture> fixture,
+        Optional<LocalDate> goneOn,
         WindowLight light,
         List<Coat> coats) {
-    /** @throws java.util.NoSuchElementException for trim */
+    /** @throws java.util.NoSuchElementException for trim and fixtures */
     public Wall asWall() {
         return wall.orElseThrow();
     }
@@ -38,6 +45,27 @@ public record Surface(
 
     public boolean isCeiling() {
         return kind == SurfaceKind.CEILING;
+    }
+
+    /** As one calls it within its room: A, ceiling, hall door. */
+    public String called(Words words) {
+        if (isWall()) {
+            return label;
+        }
+        return fixture.map(is -> label.isEmpty() ? words.name(is.kind()) : label)
+                .orElseGet(() -> words.name(kind));
+    }
+
+    /** Whether what holds for one of them holds for the other: walls, ceilings, the trim of rooms, radiators that are still there. */
+    public boolean isLike(Surface other) {
+        return kind == other.kind
+                && fixture.map(Fixture::kind).equals(other.fixture.map(Fixture::kind))
+                && goneOn.isEmpty();
+    }
+
+    /** Whether it is brushed: trim, or a fixture. */
+    public boolean isBrushed() {
+        return kind == SurfaceKind.TRIM || kind == SurfaceKind.FIXTURE;
     }
 
     /** The coat that one sees: the last that covers the whole surface. */
@@ -58,13 +86,13 @@ public record Surface(
         return switch (kind) {
             case WALL -> paint == PaintKind.WALL;
             case CEILING -> paint == PaintKind.CEILING || paint == PaintKind.WALL;
-            case TRIM -> paint == PaintKind.TRIM;
+            case TRIM, FIXTURE -> paint == PaintKind.TRIM;
         };
     }
 
     /** The same surface with something else on it. */
     public Surface with(Substrate other, List<Coat> others) {
-        return new Surface(id, kind, label, other, wall, light, others);
+        return new Surface(id, kind, label, other, wall, fixture, goneOn, light, others);
     }
 
     /** The same surface with nothing on it yet. */

@@ -4,5 +4,7 @@ package lumko.app.house;
 public enum SurfaceKind {
     WALL,
     CEILING,
-    TRIM
+    TRIM,
+    /** A door, a radiator, shelves: what has paint of its own. */
+    FIXTURE
 }

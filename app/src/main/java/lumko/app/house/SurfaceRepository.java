@@ -27,6 +27,12 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
             from RoomRow r join SurfaceRow s on s.roomId = r.id where r.flatId = :flatId order by r.position""")
     List<InRoom> findByFlat(UUID flatId);
 
+    /** Where the next fixture of a room stands among them. */
+    @Query("""
+            select coalesce(max(s.position) + 1, 0) from SurfaceRow s
+            where s.roomId = :roomId and s.kind = lumko.app.house.SurfaceKind.FIXTURE""")
+    int nextFixture(UUID roomId);
+
     List<SurfaceRow> findByRoomIdIn(Collection<UUID> roomIds);
 
     @Query("select r.flatId from RoomRow r join SurfaceRow s on s.roomId = r.id where s.id = :surfaceId")

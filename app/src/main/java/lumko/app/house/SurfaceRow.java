@@ -6,9 +6,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Texture;
+import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
 import org.jspecify.annotations.Nullable;
 
@@ -36,6 +39,29 @@ class SurfaceRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     Texture texture = Texture.SMOOTH;
 
+    // what it is, where it is a fixture
+
+    @Enumerated(EnumType.STRING)
+    Fixture.@Nullable Kind fixture;
+
+    @Nullable
+    String fixtureName;
+
+    @Column(name = "fixture_width_mm")
+    @Nullable
+    Double fixtureWidthMillimetres;
+
+    @Column(name = "fixture_height_mm")
+    @Nullable
+    Double fixtureHeightMillimetres;
+
+    @Nullable
+    Integer fixtureSides;
+
+    /** Since when it is not there any more. */
+    @Nullable
+    LocalDate goneOn;
+
     // what its last whole layer says: the database follows the layers by itself
 
     @Column(insertable = false, updatable = false)
@@ -61,5 +87,28 @@ class SurfaceRow extends EditableRow {
         this.roomId = roomId;
         this.kind = kind;
         this.position = position;
+    }
+
+    /** Empty where it is none. */
+    Optional<Fixture> fixture() {
+        if (fixture == null
+                || fixtureWidthMillimetres == null
+                || fixtureHeightMillimetres == null
+                || fixtureSides == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Fixture(
+                fixture,
+                Length.ofMillimetres(fixtureWidthMillimetres),
+                Length.ofMillimetres(fixtureHeightMillimetres),
+                fixtureSides));
+    }
+
+    void put(Fixture is, String name) {
+        fixture = is.kind();
+        fixtureName = name;
+        fixtureWidthMillimetres = is.width().inMillimetres();
+        fixtureHeightMillimetres = is.height().inMillimetres();
+        fixtureSides = is.sides();
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.catalogue.Paint;
 import lumko.app.house.Room;
+import lumko.app.house.Surface;
 import lumko.app.platform.Words;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Material;
@@ -40,14 +41,23 @@ public final class StepView {
 
     /** What is done: "Roll the walls, first coat". */
     public String title(SheetStep step) {
-        return words.say("step." + step.activity().kind().name());
+        return words.say(key(step));
+    }
+
+    /** A radiator is not told how skirting is brushed. */
+    private String key(SheetStep step) {
+        String key = "step." + step.activity().kind().name();
+        boolean isOfFixtures = step.activity().surfaces().stream()
+                .allMatch(id -> sheet.flat()
+                        .surface(UUID.fromString(id))
+                        .flatMap(Surface::fixture)
+                        .isPresent());
+        return isOfFixtures && words.knows(key + ".fixture") ? key + ".fixture" : key;
     }
 
     /** How it is done, in a sentence or two. */
     public String how(SheetStep step) {
-        String how = words.how(
-                "step." + step.activity().kind().name() + ".how",
-                sheet.flat().house().site().isWorkedWet(figures));
+        String how = words.how(key(step) + ".how", sheet.flat().house().site().isWorkedWet(figures));
         String asHere = HowItIsDone.questions(step.activity().kind()).stream()
                 .map(question -> words.name(sheet.practice().of(question)))
                 .collect(Collectors.joining("; "));

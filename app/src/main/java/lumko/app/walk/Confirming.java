@@ -113,9 +113,8 @@ public class Confirming {
         Flat flat = visits.requireSurface(surfaceId);
         Surface surface = flat.surface(surfaceId).orElseThrow();
         Visits.OfFlat known = visits.of(flat, surfaceId);
-        List<Surface> meant = reach.of(flat, surface)
-                .filter(each -> each.kind() == surface.kind())
-                .toList();
+        List<Surface> meant =
+                reach.of(flat, surface).filter(each -> each.isLike(surface)).toList();
         List<VisitRow> changed = meant.stream()
                 .map(each -> known.row(each.id()))
                 .filter(row -> !row.goesOn(next))
@@ -147,7 +146,7 @@ public class Confirming {
         Surface surface = flat.surface(surfaceId).orElseThrow();
         Visits.OfFlat known = visits.of(flat, surfaceId);
         List<VisitRow> changed = reach.of(flat, surface)
-                .filter(each -> each.kind() == surface.kind())
+                .filter(each -> each.isLike(surface))
                 .map(each -> known.row(each.id()))
                 .filter(row -> !row.coats().equals(coats))
                 .toList();

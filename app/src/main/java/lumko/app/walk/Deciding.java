@@ -10,7 +10,6 @@ import lumko.app.history.Subject;
 import lumko.app.house.Flat;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
-import lumko.app.house.SurfaceKind;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.fault.RoomFinding;
@@ -94,7 +93,7 @@ public class Deciding {
     }
 
     /**
-     * Decides what is done with a surface, whatever the verdict; for trim, whether it is painted. All of a room, or all of
+     * Decides what is done with a surface, whatever the verdict; for trim and fixtures, whether they are painted. All of a room, or all of
      * the flat, is decided on at once: a room is its walls, a flat its ceilings too.
      *
      * @param why the reason; empty where none was given
@@ -157,7 +156,7 @@ public class Deciding {
     /** The surfaces that are decided on together. */
     private static Stream<UUID> meant(Flat flat, UUID surfaceId, Action action) {
         Surface surface = flat.surface(surfaceId).orElseThrow();
-        if (surface.kind() == SurfaceKind.TRIM) {
+        if (surface.isBrushed()) {
             return Stream.of(surfaceId);
         }
         return switch (action) {

@@ -85,15 +85,23 @@ final class Facing {
                 Face.CoatsOn.NONE);
     }
 
-    /** The trim of a room as one strip, with its doors and windows. */
+    /** The trim of a room as one strip, with its doors and windows; or a fixture by itself. */
     Face trim(Room room, Surface surface, Visit visit) {
+        if (surface.fixture().isPresent()) {
+            return Face.of(
+                    surface.fixture().get(),
+                    key(surface),
+                    room.id().toString(),
+                    surface.stack(today),
+                    goesOn(surface, visit));
+        }
         Wall strip = Face.strip(room.skirting(), Texture.SMOOTH, figures);
         return new Face(
                 key(surface),
                 room.id().toString(),
                 Side.TRIM,
                 strip,
-                new Face.TrimParts(room.doorSides(), room.windows()),
+                Face.TrimParts.ofRoom(room.doorSides(), room.windows()),
                 surface.stack(today),
                 List.of(),
                 Action.LEAVE,
@@ -118,7 +126,7 @@ final class Facing {
     private GoesOn goesOn(Surface surface, Visit visit) {
         Optional<Paint> next = visit.paint(surface);
         Stack stack = surface.stack(today);
-        boolean isTrim = surface.kind() == SurfaceKind.TRIM;
+        boolean isTrim = surface.isBrushed();
         Film film = next.map(Facing::film)
                 .orElse(new Film(Optional.of(stack.usualBinder(isTrim)), OptionalDouble.empty(), Optional.empty()));
         return new GoesOn(

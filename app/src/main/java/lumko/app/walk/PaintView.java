@@ -11,7 +11,6 @@ import lumko.app.catalogue.Paint;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.Surface;
-import lumko.app.house.SurfaceKind;
 import lumko.app.platform.Words;
 import lumko.app.store.Tin;
 import lumko.core.record.Raw;
@@ -40,12 +39,14 @@ public final class PaintView {
         this.words = words;
     }
 
-    private boolean isTrim() {
-        return found.kind() == SurfaceKind.TRIM;
-    }
-
+    /** Known on the page by its kind; fixtures, of which there are several, by themselves. */
     public String id(String part) {
-        return (isTrim() ? "trim-" : "paint-") + part;
+        return switch (found.kind()) {
+                    case WALL, CEILING -> "paint-";
+                    case TRIM -> "trim-";
+                    case FIXTURE -> "fixture-" + found.id() + "-";
+                }
+                + part;
     }
 
     public UUID wallId() {
@@ -61,7 +62,9 @@ public final class PaintView {
     }
 
     public String heading() {
-        return words.say(isTrim() ? "paint.headingTrim" : "paint.heading");
+        return found.fixture().isPresent()
+                ? words.say("paint.headingFixture", found.called(words))
+                : words.say(found.isBrushed() ? "paint.headingTrim" : "paint.heading");
     }
 
     // ---- what is on it
@@ -145,7 +148,7 @@ public final class PaintView {
     // ---- bare, or like another
 
     public List<Raw> raws() {
-        return isTrim() ? List.of(Raw.AS_BUILT) : List.copyOf(OF_WALLS);
+        return found.isBrushed() ? List.of(Raw.AS_BUILT) : List.copyOf(OF_WALLS);
     }
 
     private Optional<OnIt> bare() {
@@ -177,7 +180,7 @@ public final class PaintView {
         List<Surface> all = new ArrayList<>(room.surfaces());
         flat.rooms().stream().filter(other -> !other.equals(room)).forEach(other -> all.addAll(other.surfaces()));
         return all.stream()
-                .filter(other -> other.kind() == found.kind() && !other.id().equals(found.id()))
+                .filter(other -> other.isLike(found) && !other.id().equals(found.id()))
                 .flatMap(other -> other.topCoat().flatMap(Coat::paint).stream()
                         .map(paint -> new Other(
                                 other.id(),

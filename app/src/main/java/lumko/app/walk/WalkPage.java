@@ -3,7 +3,9 @@ package lumko.app.walk;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
@@ -69,13 +71,8 @@ class WalkPage {
         Walks.Walk walk = walks.walk(wallId);
         WalkedFlat around = walk.around();
         WalkedWall walked = around.surfaces().getFirst();
-        WalkedTrim trim = around.trims().stream()
-                .filter(each -> each.room().id().equals(walked.room().id()))
-                .findFirst()
-                .orElseThrow();
         model.addAttribute("wall", walked);
         model.addAttribute("isUpdate", isUpdate());
-        model.addAttribute("trim", trim);
         model.addAttribute("form", form);
         model.addAttribute(
                 "mayChange", access.mayChangeRecordsOf(walked.flat().house().id()));
@@ -83,7 +80,12 @@ class WalkPage {
         choices(model);
         views(around, walked, model);
         model.addAttribute("paint", paint(wallId, walked.flat(), walked.surface(), walked.visit()));
-        model.addAttribute("trimPaint", paint(wallId, walked.flat(), trim.surface(), trim.visit()));
+        model.addAttribute(
+                "trims",
+                around.trims().stream()
+                        .filter(each -> each.room().id().equals(walked.room().id()))
+                        .map(each -> brushed(wallId, walked.flat(), each))
+                        .toList());
         model.addAttribute(
                 "ownLast",
                 walked.marks().stream()
@@ -142,6 +144,14 @@ class WalkPage {
         model.addAttribute("board", new BoardView(walked, drawing, list, catalogue, words));
     }
 
+    /** What is not painted is asked nothing about its paint. */
+    private BrushedView brushed(UUID wallId, Flat flat, WalkedTrim trim) {
+        return new BrushedView(
+                trim,
+                trim.isPainted() ? Optional.of(paint(wallId, flat, trim.surface(), trim.visit())) : Optional.empty(),
+                speaker.words());
+    }
+
     private PaintView paint(UUID wallId, Flat flat, Surface surface, Visit visit) {
         Surface recorded = flat.surface(surface.id()).orElseThrow();
         return new PaintView(wallId, flat, surface, visit, offers.leftOvers(recorded), speaker.words());
@@ -151,7 +161,16 @@ class WalkPage {
     @Transactional(readOnly = true)
     void offer(UUID wallId, UUID surfaceId, String typed, Model model) {
         model.addAttribute("offers", offers.of(wallId, surfaceId, typed));
-        model.addAttribute("offered", model.getAttribute(surfaceId.equals(wallId) ? "paint" : "trimPaint"));
+        model.addAttribute(
+                "offered",
+                Stream.of(model.getAttribute("trims"))
+                        .flatMap(trims -> trims instanceof List<?> list ? list.stream() : Stream.empty())
+                        .flatMap(
+                                each -> each instanceof BrushedView brushed ? brushed.paint().stream() : Stream.empty())
+                        .filter(paint -> paint.surfaceId().equals(surfaceId))
+                        .findFirst()
+                        .map(Object.class::cast)
+                        .orElseGet(() -> model.getAttribute("paint")));
     }
 
     /** Adds in how many coats the surface could be painted from edge to edge. */

@@ -99,19 +99,6 @@ public final class WalkView {
                 words.place(asked.place().box().width()));
     }
 
-    /** Whether the trim is painted, and in what. */
-    public String trim(WalkedTrim trim) {
-        if (!trim.isPainted()) {
-            return words.say("walk.trimLeft");
-        }
-        String paint = trim.paint().map(goesOn -> ", " + goesOn.name()).orElse("");
-        return words.say(trim.isReadyForSheet() ? "walk.trimPainted" : "walk.trimNotConfirmed", paint);
-    }
-
-    public String trimHolds(WalkedTrim trim) {
-        return words.name(trim.holding().answer()) + needs(trim.holding());
-    }
-
     // ---- what stands around it
 
     /** Whether the next coat holds, in a word. */
@@ -268,11 +255,6 @@ public final class WalkView {
     }
 
     /** What a surface needs before its next coat, as the rest of a sentence. */
-    public String needs(Holding holding) {
-        return holding.needs().isEmpty()
-                ? ""
-                : ": " + holding.needs().stream().map(words::name).collect(Collectors.joining(", "));
-    }
 
     /** How each fitting of the surface is got out of the way, the others for comparison. */
     public List<FittingLine> fittings() {

@@ -9,9 +9,9 @@ import lumko.core.job.Action;
 import lumko.core.job.Face;
 
 /**
- * The trim of a room: whether it is painted, in what, and whether that holds.
+ * The trim of a room, or a fixture in it with paint of its own: whether it is painted, in what, and whether that holds.
  *
- * @param found the trim as a job finds it, with nothing decided
+ * @param found it as a job finds it, with nothing decided
  */
 public record WalkedTrim(Room room, Surface surface, Visit visit, Face found, Holding holding) {
     public boolean isPainted() {

@@ -13,6 +13,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.People;
 import lumko.app.figure.Figures;
 import lumko.app.house.Flat;
@@ -20,7 +21,6 @@ import lumko.app.house.Houses;
 import lumko.app.house.NewCoat;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
-import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
 import lumko.app.learnt.Learnt;
 import lumko.app.platform.NotFoundException;
@@ -169,7 +169,7 @@ public class Walks {
         List<WalkedWall> walls = wanted.stream()
                 .map(surface -> looking.wall(surface, bySurface.getOrDefault(surface.id(), List.of())))
                 .toList();
-        List<WalkedTrim> trims = flat.rooms().stream().map(looking::trim).toList();
+        List<WalkedTrim> trims = flat.rooms().stream().flatMap(looking::trims).toList();
         return new WalkedFlat(flat, walls, trims, turn.findings(), turn.walked(), practice);
     }
 
@@ -204,8 +204,11 @@ public class Walks {
             return new WalkedWall(flat, room, surface, marks, places, visit, face, around, holding, verdict);
         }
 
-        WalkedTrim trim(Room room) {
-            Surface recorded = room.only(SurfaceKind.TRIM);
+        Stream<WalkedTrim> trims(Room room) {
+            return room.brushed().map(recorded -> trim(room, recorded));
+        }
+
+        private WalkedTrim trim(Room room, Surface recorded) {
             Visit visit = turn.visitOf(recorded);
             Surface surface = visit.found(recorded, flat);
             Face face = facing.trim(room, surface, visit);

@@ -250,7 +250,7 @@ class WholeRecordTest extends ApplicationTest {
             value = {
                 "tin.csv | label | does not begin with schema.csv",
                 "schema.csv | schema;99 | this record has schema “99”",
-                "schema.csv | schema;15 | The table “person” is missing"
+                "schema.csv | schema;16 | The table “person” is missing"
             })
     void aZipThatIsNoRecordIsRefusedInASentence(String file, String content, String sentence) throws IOException {
         Member member = another();
@@ -264,7 +264,7 @@ class WholeRecordTest extends ApplicationTest {
     @Test
     void aBrokenCellNamesItsTableAndLine() throws IOException {
         Map<String, String> files = new LinkedHashMap<>();
-        files.put("schema.csv", "schema\n15\n");
+        files.put("schema.csv", "schema\n16\n");
         files.put("person.csv", "\"id\",\"version\"\n\"x\",\"seven\"\n");
         assertThat(send(another(), zip(files)))
                 .hasStatus(422)

@@ -11,6 +11,14 @@ public enum Advice {
     LEAST_VISIBLE_FIRST,
     /** Fresh paint is shinier than the wall for a week and up to about thirty days. */
     SHEEN_FADES,
+    /** Heating off and the radiator cold, until the coat is dry. */
+    HEATING_OFF,
+    /** Handles off or masked, panels before rails, ajar until dry. */
+    DOOR_AJAR,
+    /** Moved before the paint sets, so that it does not stick. */
+    WINDOW_MOVED,
+    /** Fresh trim paint sticks to what stands on it for days. */
+    NOTHING_ON_IT,
     /** Touch up early before a viewing, so that the shine has gone. */
     TOUCH_UP_EARLY,
     /** Spots and minutes are counted both ways before paint is opened. */

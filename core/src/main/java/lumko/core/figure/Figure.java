@@ -107,6 +107,12 @@ public enum Figure {
     TRIM_BRUSH(LABOUR, MINUTES_PER_METRE, 2.2, 0.1, 30),
     DOOR_SIDE(LABOUR, MINUTES_EACH, 25, 1, 240),
     WINDOW_CASING(LABOUR, MINUTES_EACH, 12, 1, 240),
+    /** Radiators, shelves, panelling and the like, by brush or small roller, a coat. */
+    BRUSH_FIXTURE(LABOUR, MINUTES_PER_SQUARE_METRE, 14, 1, 120, ASSUMED),
+    /** A fixture, however small: it is laid out, brushed round every bar, and looked at from all sides. */
+    FIXTURE_LEAST(LABOUR, MINUTES_EACH, 4, 0, 60, ASSUMED),
+    /** Keying such with 220. */
+    SAND_FIXTURE(LABOUR, MINUTES_PER_SQUARE_METRE, 5, 0, 60, ASSUMED),
     /** Keying trim with 220 before it is painted. */
     SAND_TRIM(LABOUR, MINUTES_PER_METRE, 0.6, 0, 30, ASSUMED),
     /** A light sand of a primer coat. */

@@ -49,4 +49,19 @@ public record UsualSize(Length width, Length height, Length bottom) {
             case CEILING_FAN -> millimetres(1200, 1200, 0);
         };
     }
+
+    /** How large a fixture usually is. Shelves and what else lies flat have their depth for a height. */
+    public static UsualSize of(Fixture.Kind kind, Market market) {
+        boolean isUs = market == Market.US;
+        return switch (kind) {
+            case DOOR -> of(Opening.Kind.DOOR, market);
+            case WINDOW -> of(Opening.Kind.WINDOW, market);
+            case RADIATOR -> of(Fitting.Kind.RADIATOR, market);
+            case SHELVES -> isUs ? inches(36, 12, 0) : millimetres(900, 300, 0);
+            case PANELLING -> isUs ? inches(96, 36, 0) : millimetres(2400, 900, 0);
+            case CUPBOARD -> isUs ? inches(36, 84, 0) : millimetres(900, 2100, 0);
+            case GRILLE -> of(Fitting.Kind.VENT_COVER, market);
+            case METALWORK -> isUs ? inches(36, 36, 0) : millimetres(1000, 900, 0);
+        };
+    }
 }

@@ -7,6 +7,7 @@ import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.EveryTime;
 import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
@@ -16,7 +17,7 @@ import lumko.core.record.TopLayer;
 /**
  * A wall, a ceiling, or the trim of a room, as a job finds it, and what is to be done with it.
  *
- * @param wall its geometry; trim is a strip as long as it runs and as high as it is
+ * @param wall its geometry; trim is a strip as long as it runs and as high as it is, a fixture a sheet of what there is to paint
  * @param parts what trim consists of besides its strip
  * @param places the marks on it
  * @param panels the every-time places that are to be painted
@@ -45,6 +46,8 @@ public record Face(
     /** A room of doors alone has hardly any. */
     private static final Length TRIM_LEAST = Length.ofMetres(0.1);
 
+    private static final double SHEET_LEAST_MM = 10;
+
     /** Whether a surface is painted in this job, before it, not at all, or covered by another trade afterwards. */
     public enum Fate {
         TO_DO,
@@ -53,9 +56,42 @@ public record Face(
         COVERED_LATER
     }
 
-    /** Doors and windows that belong to the trim of a room. */
-    public record TrimParts(int doorSides, int windows) {
-        public static final TrimParts NONE = new TrimParts(0, 0);
+    /**
+     * What is brushed of the trim of a room, or of a fixture painted apart from it.
+     *
+     * @param fixture what it is; empty for the trim of a room
+     */
+    public record TrimParts(int doorSides, int windows, Optional<Fixture.Kind> fixture) {
+        public static final TrimParts NONE = ofRoom(0, 0);
+
+        /** What is brushed besides doors and windows. */
+        enum Body {
+            /** Skirting and casings, by their length. */
+            STRIP,
+            /** A radiator, shelves, panelling, by what there is to paint. */
+            SHEET,
+            NOTHING
+        }
+
+        /** The trim of a room: its strip, and the doors and windows that have no paint of their own. */
+        public static TrimParts ofRoom(int doorSides, int windows) {
+            return new TrimParts(doorSides, windows, Optional.empty());
+        }
+
+        static TrimParts of(Fixture fixture) {
+            return new TrimParts(
+                    fixture.kind() == Fixture.Kind.DOOR ? fixture.sides() : 0,
+                    fixture.kind() == Fixture.Kind.WINDOW ? fixture.sides() : 0,
+                    Optional.of(fixture.kind()));
+        }
+
+        Body body() {
+            return fixture.map(kind -> switch (kind) {
+                        case DOOR, WINDOW -> Body.NOTHING;
+                        case RADIATOR, SHELVES, PANELLING, CUPBOARD, GRILLE, METALWORK -> Body.SHEET;
+                    })
+                    .orElse(Body.STRIP);
+        }
     }
 
     /** The way that somebody has decided on for a fitting. */
@@ -121,6 +157,32 @@ public record Face(
                 List.of());
     }
 
+    /** A fixture that is painted apart from the trim of its room, with nothing decided. */
+    public static Face of(Fixture fixture, String key, String room, Stack stack, GoesOn goesOn) {
+        double width = fixture.width().inMillimetres();
+        Wall sheet = new Wall(
+                fixture.width(),
+                Length.ofMillimetres(Math.max(SHEET_LEAST_MM, fixture.painted().inSquareMetres() * 1e6 / width)),
+                Texture.SMOOTH,
+                List.of(),
+                List.of());
+        return new Face(
+                key,
+                room,
+                Side.TRIM,
+                sheet,
+                TrimParts.of(fixture),
+                stack,
+                List.of(),
+                Action.LEAVE,
+                goesOn,
+                List.of(),
+                List.of(),
+                Around.NOTHING,
+                Fate.TO_DO,
+                CoatsOn.NONE);
+    }
+
     /** Whether there is no coat on it, by its record or because that is marked on most of it. */
     public boolean isBare() {
         double marked = places.stream()
@@ -162,6 +224,11 @@ public record Face(
         return side == Side.TRIM;
     }
 
+    /** Whether it is the trim of its room, not a fixture apart from it. */
+    public boolean isTrimOfRoom() {
+        return isTrim() && parts.fixture().isEmpty();
+    }
+
     /** Whether anything is done on it. Lines and chips of trim are put right even where it is not painted. */
     public boolean isActive() {
         if (isTrim() && !places.isEmpty()) {
@@ -178,6 +245,11 @@ public record Face(
     /** How long trim runs. */
     public Length run() {
         return wall.width();
+    }
+
+    /** The edge that is brushed along; a fixture has none. */
+    Length edge() {
+        return parts.body() == TrimParts.Body.STRIP ? run() : Length.ZERO;
     }
 
     /** The way decided on for a fitting, if somebody has. */

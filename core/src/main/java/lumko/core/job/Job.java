@@ -66,7 +66,8 @@ public record Job(
 
     /** Whether the trim of a room is painted. */
     public boolean paintsTrimOf(String room) {
-        return faces.stream().anyMatch(face -> face.isTrim() && face.room().equals(room) && face.isPaintedWhole());
+        return faces.stream()
+                .anyMatch(face -> face.isTrimOfRoom() && face.room().equals(room) && face.isPaintedWhole());
     }
 
     /** Walls that are painted in another colour than most of their room ends up in. They come after all that touches them. */

@@ -154,8 +154,7 @@ final class Preparation {
         }
         Move key = Move.of(KEY_SAND).area(task.painted());
         if (task.face().isTrim()) {
-            key = key.edge(task.face().run())
-                    .hand(figures.along(Figure.SAND_TRIM, task.face().run()));
+            key = key.edge(task.face().edge()).hand(Brushed.keyed(task.face(), figures));
         } else {
             key = key.hand(figures.over(Figure.SAND_WALL, task.painted()));
         }

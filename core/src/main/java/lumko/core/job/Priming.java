@@ -178,8 +178,8 @@ final class Priming {
         if (task.face().isTrim()) {
             laying.on(
                     task,
-                    move.edge(task.face().run())
-                            .hand(figures.along(Figure.TRIM_BRUSH, task.face().run()))
+                    move.edge(task.face().edge())
+                            .hand(Brushed.coat(task.face(), figures))
                             .with(Tool.SMALL_BRUSH, Tool.GLOVES));
             return;
         }

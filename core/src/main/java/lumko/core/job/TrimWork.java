@@ -2,8 +2,9 @@ package lumko.core.job;
 
 import static lumko.core.activity.ActivityKind.*;
 
-import java.time.Duration;
+import java.util.Optional;
 import lumko.core.activity.ActivityKind;
+import lumko.core.activity.Advice;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Move;
 import lumko.core.activity.Site;
@@ -13,15 +14,15 @@ import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
+import lumko.core.geometry.Fixture;
 import lumko.core.hold.Need;
 import lumko.core.paint.Binder;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Area;
-import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
 
-/** The finish of skirting, frames, sills and doors: swept, lightly sanded, brushed. What prepares it is laid before. */
+/** The finish of skirting, frames, sills and doors, and of fixtures painted apart: swept, lightly sanded, brushed. What prepares it is laid before. */
 final class TrimWork {
     private final Practice practice;
     private final Catalogue figures;
@@ -63,8 +64,7 @@ final class TrimWork {
 
     /** Wet where old coats may hold lead. */
     private Move sanded(Task task) {
-        Length run = task.face().run();
-        Move move = Move.of(SAND_TRIM).edge(run).hand(figures.along(Figure.SAND_TRIM, run));
+        Move move = Move.of(SAND_TRIM).edge(task.face().edge()).hand(Brushed.keyed(task.face(), figures));
         return task.ground().isWorkedWet(practice, figures)
                 ? site.disturbing(move, figures)
                         .with(Tool.WET_PAPER, Tool.DAMP_SPONGE)
@@ -74,29 +74,37 @@ final class TrimWork {
 
     private void coat(Task task, ActivityKind kind) {
         Face face = task.face();
-        Duration hand = figures.along(Figure.TRIM_BRUSH, face.run())
-                .plus(figures.each(Figure.DOOR_SIDE, face.parts().doorSides()))
-                .plus(figures.each(Figure.WINDOW_CASING, face.parts().windows()));
         boolean isSolvent = face.goesOn().binder() == Binder.SOLVENTBORNE;
         DryingMaterial material = isSolvent ? DryingMaterial.TRIM_SOLVENT : DryingMaterial.TRIM_WATER;
         Move paint = Move.of(kind)
                 .count(face.parts().doorSides() + face.parts().windows())
-                .edge(face.run())
-                .hand(hand)
+                .edge(face.edge())
+                .hand(Brushed.coat(face, figures))
                 .uses(new Use(
                         task.material(),
                         task.paint(),
                         volume(task).times(1 + figures.share(Figure.LOSS_BRUSH) + figures.share(Figure.LOSS_TIN))))
                 .leaves(Wet.of(material, face.goesOn().recoat()))
-                .with(Tool.SASH_BRUSH, Tool.SMALL_BRUSH, Tool.POT);
+                .with(Tool.SASH_BRUSH, Tool.SMALL_BRUSH, Tool.POT)
+                .says(face.parts().fixture().flatMap(TrimWork::advice).stream().toArray(Advice[]::new));
         laying.on(task, isSolvent ? paint.with(Caution.SOLVENT).with(Tool.GLOVES) : paint);
+    }
+
+    private static Optional<Advice> advice(Fixture.Kind kind) {
+        return switch (kind) {
+            case DOOR -> Optional.of(Advice.DOOR_AJAR);
+            case WINDOW -> Optional.of(Advice.WINDOW_MOVED);
+            case RADIATOR -> Optional.of(Advice.HEATING_OFF);
+            case SHELVES, CUPBOARD -> Optional.of(Advice.NOTHING_ON_IT);
+            case PANELLING, GRILLE, METALWORK -> Optional.empty();
+        };
     }
 
     /** A door has the litres of a side with its frame, a window half of that. */
     private Volume volume(Task task) {
         Face face = task.face();
         double sides = face.parts().doorSides() + face.parts().windows() * 0.5;
-        return kit.coat(task, face.wall().grossArea())
+        return kit.coat(task, Brushed.sheet(face))
                 .plus(figures.volume(Figure.DOOR_SIDE_LITRES).times(sides));
     }
 }

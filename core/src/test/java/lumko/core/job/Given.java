@@ -112,7 +112,7 @@ public final class Given {
                         bare.room(),
                         bare.side(),
                         bare.wall(),
-                        new Face.TrimParts(1, 1),
+                        Face.TrimParts.ofRoom(1, 1),
                         bare.stack(),
                         bare.places(),
                         bare.action(),
