@@ -90,3 +90,28 @@ document.addEventListener("htmx:after:swap", (event) => {
   const swapped = event.detail?.ctx?.target ?? event.target;
   if (stack && swapped?.id === "stack" && stack.getBoundingClientRect().top > innerHeight - 120) stack.scrollIntoView({ block: "start" });
 });
+
+// A form that puts something right takes along what stood in its fields, so that the next page can offer that back. After a
+// refusal the fields hold what was refused: then nobody knows.
+document.addEventListener("submit", (event) => {
+  const form = event.target;
+  if (!form.matches("form[data-puts-right]") || document.querySelector(".error [role=alert], .error:not(:empty)")) return;
+  for (const old of form.querySelectorAll("[data-was]")) old.remove();
+  const stood = [];
+  for (const field of form.elements) {
+    if (!field.name || field.name.startsWith("_") || field.name === "version" || field.type === "submit") continue;
+    if (field.type === "checkbox" || field.type === "radio") {
+      if (field.defaultChecked) stood.push([field.name, field.value]);
+    } else if (field.tagName === "SELECT") {
+      const option = [...field.options].find((each) => each.defaultSelected) ?? field.options[0];
+      stood.push([field.name, option?.value ?? ""]);
+    } else if (field.tagName !== "BUTTON") {
+      stood.push([field.name, field.defaultValue]);
+    }
+  }
+  for (const [name, value] of stood) {
+    const was = Object.assign(document.createElement("input"), { type: "hidden", name: `was-${name}`, value });
+    was.dataset.was = "";
+    form.append(was);
+  }
+});

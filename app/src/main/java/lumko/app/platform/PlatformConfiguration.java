@@ -33,7 +33,7 @@ class PlatformConfiguration {
 
     /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */
     @Bean
-    WebMvcConfigurer inputConfigurer(PlainInput plain, Assets assets) {
+    WebMvcConfigurer inputConfigurer(PlainInput plain, AsBefore asBefore, Assets assets) {
         return new WebMvcConfigurer() {
             @Override
             public void addResourceHandlers(ResourceHandlerRegistry registry) {
@@ -55,6 +55,7 @@ class PlatformConfiguration {
             @Override
             public void addInterceptors(InterceptorRegistry registry) {
                 registry.addInterceptor(plain);
+                registry.addInterceptor(asBefore);
             }
         };
     }

@@ -13,7 +13,10 @@ final class Brushed {
     static Duration coat(Face face, Catalogue figures) {
         Duration body = switch (face.parts().body()) {
             case STRIP -> figures.along(Figure.TRIM_BRUSH, face.run());
-            case SHEET -> figures.over(Figure.BRUSH_FIXTURE, face.wall().grossArea());
+            case SHEET ->
+                longer(
+                        figures.over(Figure.BRUSH_FIXTURE, face.wall().grossArea()),
+                        figures.each(Figure.FIXTURE_LEAST, 1));
             case NOTHING -> Duration.ZERO;
         };
         return body.plus(figures.each(Figure.DOOR_SIDE, face.parts().doorSides()))
