@@ -115,3 +115,33 @@ document.addEventListener("submit", (event) => {
     form.append(was);
   }
 });
+
+// Long work tells how far it is while the browser waits for the next page.
+function count(path) {
+  const bar = document.getElementById("counted");
+  bar.hidden = false;
+  setInterval(async () => {
+    try {
+      const answer = await fetch(path);
+      const [rows, of] = (await answer.text()).split("/").map(Number);
+      if (answer.ok && of) {
+        bar.max = of;
+        bar.value = rows;
+      }
+    } catch {
+      // the next page is on its way
+    }
+  }, 500);
+}
+
+document.addEventListener("submit", (event) => {
+  if (event.target.matches("form[data-counts]")) count(event.target.dataset.counts);
+});
+
+document.addEventListener("DOMContentLoaded", () => {
+  const long = document.querySelector("main[data-then]");
+  if (long) {
+    count(long.dataset.counts);
+    location.replace(long.dataset.then);
+  }
+});

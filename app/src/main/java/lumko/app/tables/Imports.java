@@ -45,6 +45,9 @@ public class Imports {
     private static final Duration WAITS = Duration.ofDays(1);
 
     private static final int MOST_LISTED = 10;
+    /** From so many bytes on, a few hundred rows, one would wonder whether anything happens. */
+    private static final int LONG_FROM = 20_000;
+
     private static final Set<String> WITH_UNIT = Set.of("length", "width", "height", "size", "left-in-tin");
     private static final String DATE = "appliedOn";
 
@@ -58,6 +61,7 @@ public class Imports {
     private final Clock clock;
     private final EntityManager entities;
     private final TransactionTemplate trial;
+    private final Counted counted;
 
     Imports(
             ImportRepository imports,
@@ -69,7 +73,8 @@ public class Imports {
             JsonMapper json,
             Clock clock,
             EntityManager entities,
-            PlatformTransactionManager transactions) {
+            PlatformTransactionManager transactions,
+            Counted counted) {
         this.imports = imports;
         takers.forEach(taker -> this.takers.put(taker.kind(), taker));
         this.people = people;
@@ -80,6 +85,7 @@ public class Imports {
         this.clock = clock;
         this.entities = entities;
         this.trial = new TransactionTemplate(transactions);
+        this.counted = counted;
     }
 
     // ---- looking
@@ -201,6 +207,20 @@ public class Imports {
                 file, fieldOf, Optional.ofNullable(row.dayOrder).or(() -> DayOrder.of(dates(file, fieldOf))));
     }
 
+    /** The name of a table that is so long that looking through it takes a while. */
+    @Transactional(readOnly = true)
+    Optional<String> longFile(UUID id) {
+        ImportRow row = waiting(id);
+        return Objects.requireNonNull(row.content).length < LONG_FROM ? Optional.empty() : Optional.of(row.fileName);
+    }
+
+    /** How far it is looked through or taken; empty where nobody knows. */
+    @Transactional(readOnly = true)
+    Optional<Counted.Share> progress(UUID id) {
+        access.requireLead();
+        return imports.existsById(id) ? counted.of(id) : Optional.empty();
+    }
+
     /** What a table would do, row by row; nothing of it is kept. */
     Seen look(UUID id) {
         return Objects.requireNonNull(trial.execute(transaction -> {
@@ -250,6 +270,7 @@ public class Imports {
         List<RowSeen> seen = new ArrayList<>();
         try {
             for (TableFile.Line line : reading.file().lines()) {
+                counted.at(row.id(), seen.size(), reading.file().lines().size());
                 Form form = new Form(typed(reading, line), words);
                 if (reading.order().isEmpty() && !DayOrder.isPlain(form.typed(DATE))) {
                     form.refuse(DATE, words.say("refused.dayOrder", Plain.quoted(form.typed(DATE))));
@@ -270,6 +291,8 @@ public class Imports {
             entities.flush();
         } catch (DataIntegrityViolationException contradicts) {
             throw new NotNowException("denied.tableBreaks", row.fileName);
+        } finally {
+            counted.end(row.id());
         }
         return seen;
     }

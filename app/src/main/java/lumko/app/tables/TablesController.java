@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -106,8 +107,17 @@ class TablesController {
         }
     }
 
+    /**
+     * @param now whether a long table is looked through at once; else a page comes first that says how far that is
+     */
     @GetMapping("/tables/{id}")
-    String look(@PathVariable UUID id, Model model) {
+    String look(@PathVariable UUID id, @RequestParam(defaultValue = "") String now, Model model) {
+        Optional<String> isLong = now.isEmpty() ? imports.longFile(id) : Optional.empty();
+        if (isLong.isPresent()) {
+            model.addAttribute("id", id);
+            model.addAttribute("fileName", isLong.get());
+            return "table-long";
+        }
         Imports.Seen seen = imports.look(id);
         Words words = speaker.words();
         Map<String, String> names = new LinkedHashMap<>();
@@ -121,6 +131,15 @@ class TablesController {
                 "shown", List.of(Taker.Result.REFUSED, Taker.Result.CHANGED, Taker.Result.MADE, Taker.Result.THERE));
         model.addAttribute("orders", DayOrder.values());
         return "table";
+    }
+
+    /** How far it is: rows of how many; nothing where nobody knows. */
+    @GetMapping(path = "/tables/{id}/progress", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String progress(@PathVariable UUID id) {
+        return imports.progress(id)
+                .map(share -> share.rows() + "/" + share.of())
+                .orElse("");
     }
 
     /** Which column says what: {@code column-0}, {@code column-1} … */

@@ -79,6 +79,7 @@ class ViewsTest extends BrowserTest {
                 "/houses/new",
                 "/houses/" + flat.house().id() + "/flats/new",
                 "/flats/" + flat.id() + "/rooms/new",
+                "/rooms/" + flat("Ropewalk Court", 7).rooms().getFirst().id() + "/fixtures",
                 "/exchange",
                 "/find",
                 "/practice",

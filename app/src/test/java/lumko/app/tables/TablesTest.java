@@ -14,6 +14,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lumko.app.ApplicationTest;
@@ -108,6 +111,33 @@ class TablesTest extends ApplicationTest {
                 houses.doorsNumbered(number, List.of(house(house).orElseThrow().id()))
                         .getFirst()
                         .flatId()));
+    }
+
+    /** Whoever takes in a long table sees how far it is, before and while it is looked through. */
+    @Test
+    void aLongTableTellsHowFarItIs() {
+        String rows = IntStream.range(0, 1500)
+                .mapToObj(row -> "Counted House %s,1960,%d\n".formatted(UUID.randomUUID(), row))
+                .collect(Collectors.joining());
+        UUID id = save("house,built,flat\n" + rows);
+        assertThat(mvc.get().uri("/tables/" + id).with(user(member("mirela"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains("data-then=\"/tables/" + id + "?now=yes\"", "<progress");
+        var looking = CompletableFuture.supplyAsync(() -> look(id));
+        Optional<Counted.Share> share = Optional.empty();
+        while (share.isEmpty() && !looking.isDone()) {
+            share = asLead(() -> imports.progress(id));
+        }
+        assertThat(share).hasValueSatisfying(now -> {
+            assertThat(now.of()).isEqualTo(1500);
+            assertThat(now.rows()).isBetween(0, 1499);
+        });
+        assertThat(as(stranger(), () -> imports.progress(id))).isEmpty();
+        assertThat(looking.join().count(Taker.Result.MADE)).isEqualTo(1500);
+        assertThat(asLead(() -> imports.progress(id))).isEmpty();
+        assertThat(mvc.get().uri("/tables/" + id + "/progress").with(user(member("jonas"))))
+                .hasStatus(403);
     }
 
     @Nested
