@@ -1,4 +1,5 @@
--- Doors, radiators, shelves and the like that have paint of their own stand beside the walls, the ceiling and the trim of a room.
+-- Doors, radiators, shelves and the like that have paint of their own stand beside the walls, the ceiling and the trim of a room;
+-- walls end under a roof.
 alter table surface drop constraint surface_kind_check;
 alter table surface
     add fixture varchar(12) check (
@@ -12,6 +13,14 @@ alter table surface
     add constraint surface_is_fixture_check check ((kind = 'FIXTURE') = (fixture is not null)),
     add constraint surface_whole_fixture_check check (
       num_nonnulls(fixture, fixture_name, fixture_width_mm, fixture_height_mm, fixture_sides) in (0, 5)),
+    add roof_left_mm double precision check (roof_left_mm between 0 and 8000),
+    add roof_right_mm double precision check (roof_right_mm between 0 and 8000),
+    add peak_from_left_mm double precision check (peak_from_left_mm between 1 and 30000),
+    add peak_high_mm double precision check (peak_high_mm between 0 and 8000),
+    -- where a roof cuts a wall off
+    add constraint surface_roof_check check (
+      num_nonnulls(roof_left_mm, roof_right_mm) in (0, 2) and num_nonnulls(peak_from_left_mm, peak_high_mm) in (0, 2)
+      and (roof_left_mm is not null or peak_from_left_mm is null) and (kind = 'WALL' or roof_left_mm is null)),
     add constraint surface_gone_check check (gone_on is null or kind = 'FIXTURE');
 
 -- what is said at a step that paints one

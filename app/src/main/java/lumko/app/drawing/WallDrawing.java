@@ -3,10 +3,12 @@ package lumko.app.drawing;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Relief;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
@@ -17,7 +19,13 @@ import lumko.core.repair.Mark;
  * @param fill what is seen of the wall, {@code #rrggbb}, or empty if nobody knows
  */
 public record WallDrawing(
-        double width, double height, String fill, List<Part> openings, List<Part> fittings, List<MarkDrawing> marks) {
+        double width,
+        double height,
+        String fill,
+        List<Part> openings,
+        List<Part> fittings,
+        List<MarkDrawing> marks,
+        String aboveRoof) {
 
     /** Height of the skirting as drawn, in millimetres. */
     public static final double SKIRTING = 120;
@@ -89,7 +97,17 @@ public record WallDrawing(
                 wall.fittings().stream()
                         .map(fitting -> Part.of(fitting.kind(), fitting.box(), wall.height()))
                         .toList(),
-                marks.stream().map(numbered -> draw(numbered, wall.height())).toList());
+                marks.stream().map(numbered -> draw(numbered, wall.height())).toList(),
+                wall.roof().map(roof -> aboveRoof(roof, wall)).orElse(""));
+    }
+
+    /** What of the rectangle is no wall, as a path. */
+    private static String aboveRoof(RoofLine roof, Wall wall) {
+        return roof.points(wall.width()).stream()
+                        .map(point -> "L" + point.fromLeft().inMillimetres() + " "
+                                + wall.height().minus(point.height()).inMillimetres())
+                        .collect(Collectors.joining("", "M0 0", ""))
+                + "L" + wall.width().inMillimetres() + " 0Z";
     }
 
     private static MarkDrawing draw(Numbered numbered, Length wallHeight) {

@@ -1,5 +1,6 @@
 package lumko.app.house;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -143,7 +144,8 @@ public class Correcting {
         // the core refuses what does not lie within a wall
         room.walls()
                 .map(Surface::asWall)
-                .forEach(wall -> new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings()));
+                .forEach(wall ->
+                        new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings(), wall.roof()));
         if (rooms.hasMarkAbove(roomId, height.inMillimetres())) {
             throw new NotNowException("denied.markAbove", row.name);
         }
@@ -175,16 +177,17 @@ public class Correcting {
         if (walls.size() != outline.sides()) {
             throw new NotNowException("denied.otherWalls", row.name, walls.size(), outline.sides());
         }
+        List<Wall> then = new ArrayList<>();
         for (int side = 0; side < walls.size(); side++) {
             Wall wall = walls.get(side).asWall();
             Length width = outline.lengthOf(side);
             // the core refuses what does not lie within a wall
-            new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings());
+            then.add(new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings(), wall.roof()));
             requireNoMarkBeyond(walls.get(side), width, wall.height(), row.name);
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
         Wall above =
-                outline.ceiling(ceiling.asWall().texture(), ceiling.asWall().fittings());
+                outline.ceiling(ceiling.asWall().texture(), ceiling.asWall().fittings(), then);
         if (!above.fittings().stream().allMatch(fitting -> fitting.fits(above))) {
             throw new RefusedException("refused.lampOutside");
         }
@@ -265,8 +268,9 @@ public class Correcting {
         Recording.check(
                 surface.isCeiling(),
                 surface.isCeiling()
-                        ? flat.roomOf(row.surfaceId).outline().ceiling(wall.texture(), Houses.fittings(others))
-                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others),
+                        ? new Wall(
+                                wall.width(), wall.height(), wall.texture(), wall.openings(), Houses.fittings(others))
+                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others, wall.roof()),
                 List.of(new NewRoom.Feature(row.kind, box)));
         String before = said(row.kind, row.box());
         row.put(box);

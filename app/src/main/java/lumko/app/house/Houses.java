@@ -24,6 +24,7 @@ import lumko.app.store.Tin;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
+import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
@@ -316,7 +317,11 @@ public class Houses {
         for (int side = 0; side < wallRows.size(); side++) {
             SurfaceRow wallRow = wallRows.get(side);
             Wall wall = wall(
-                    outline.lengthOf(side), height, wallRow.texture, featuresOf.getOrDefault(wallRow.id(), List.of()));
+                    outline.lengthOf(side),
+                    height,
+                    wallRow.texture,
+                    featuresOf.getOrDefault(wallRow.id(), List.of()),
+                    wallRow.roof());
             walls.add(new Surface(
                     wallRow.id(),
                     SurfaceKind.WALL,
@@ -340,7 +345,9 @@ public class Houses {
                         surface.substrate,
                         surface.kind == SurfaceKind.CEILING
                                 ? Optional.of(outline.ceiling(
-                                        surface.texture, fittings(featuresOf.getOrDefault(surface.id(), List.of()))))
+                                        surface.texture,
+                                        fittings(featuresOf.getOrDefault(surface.id(), List.of())),
+                                        walls.stream().map(Surface::asWall).toList()))
                                 : Optional.empty(),
                         surface.fixture(),
                         Optional.ofNullable(surface.goneOn),
@@ -350,12 +357,12 @@ public class Houses {
         return new Room(row.id(), row.name, row.kind, height, outline, row.floor, List.copyOf(all));
     }
 
-    static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows) {
+    static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows, Optional<RoofLine> roof) {
         List<Opening> openings = new ArrayList<>();
         for (WallFeatureRow row : rows) {
             row.kind.opening().ifPresent(kind -> openings.add(new Opening(kind, row.box())));
         }
-        return new Wall(width, height, texture, openings, fittings(rows));
+        return new Wall(width, height, texture, openings, fittings(rows), roof);
     }
 
     static List<Fitting> fittings(List<WallFeatureRow> rows) {

@@ -115,7 +115,12 @@ public class Recording {
             List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
             check(
                     false,
-                    Houses.wall(entered.outline().lengthOf(side), entered.height(), entered.texture(), List.of()),
+                    Houses.wall(
+                            entered.outline().lengthOf(side),
+                            entered.height(),
+                            entered.texture(),
+                            List.of(),
+                            Optional.empty()),
                     added);
             added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
         }
@@ -181,7 +186,8 @@ public class Recording {
                 on.height(),
                 on.texture(),
                 openings,
-                Stream.concat(on.fittings().stream(), fittings.stream()).toList());
+                Stream.concat(on.fittings().stream(), fittings.stream()).toList(),
+                on.roof());
         // what sat wrongly before is no reason to refuse what has nothing to do with it
         if (with.fittings().stream().anyMatch(each -> !each.fits(with) && (fittings.contains(each) || each.fits(on)))) {
             throw new RefusedException(isCeiling ? "refused.outsideTheRoom" : "refused.inAnOpening");

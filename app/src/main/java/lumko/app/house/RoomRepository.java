@@ -20,6 +20,14 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
               and (m.leftMillimetres > :width or m.aboveFloorMillimetres > :height)""")
     boolean hasMarkBeyond(UUID surfaceId, double width, double height);
 
+    /** Where a mark that is open stands on a wall. */
+    record Standing(double leftMillimetres, double aboveFloorMillimetres) {}
+
+    @Query("""
+            select new lumko.app.house.RoomRepository$Standing(m.leftMillimetres, m.aboveFloorMillimetres) from MarkRow m
+            where m.surfaceId = :surfaceId and m.removedAt is null and m.madeGoodOn is null""")
+    List<Standing> marksOn(UUID surfaceId);
+
     /** Whether anything was ever done in a room: what rests on it is not taken from under it. */
     @Query("""
             select exists (select 1 from RoomFindingRow f where f.roomId = :roomId)

@@ -179,8 +179,9 @@ public class SetUp {
             wall.startNorthMillimetres = outline.corners().get(side).north().inMillimetres();
             wall.texture = like.asWall().texture();
             wall.substrate = like.substrate();
-            surfaceRows.add(wall);
             Length width = outline.lengthOf(side);
+            wall.put(like.asWall().roof().map(roof -> mirrored ? roof.mirrored(width) : roof));
+            surfaceRows.add(wall);
             featureRows.addAll(featuresOf(like, wall, mirrored ? Optional.of(width) : Optional.empty()));
             copyCoats(like, wall, withCoats, coatRows);
         }

@@ -3,7 +3,9 @@ package lumko.app.house;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.Product;
 import lumko.app.platform.Form;
@@ -12,6 +14,7 @@ import lumko.app.platform.UnitSystem;
 import lumko.app.platform.UsUnits;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Spot;
 import lumko.core.quantity.Length;
 import org.springframework.stereotype.Controller;
@@ -24,10 +27,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class SurfaceCorrectingController {
     private final Correcting correcting;
+    private final Roofs roofs;
     private final Speaker speaker;
 
-    SurfaceCorrectingController(Correcting correcting, Speaker speaker) {
+    SurfaceCorrectingController(Correcting correcting, Roofs roofs, Speaker speaker) {
         this.correcting = correcting;
+        this.roofs = roofs;
         this.speaker = speaker;
     }
 
@@ -51,6 +56,40 @@ class SurfaceCorrectingController {
             after.addFlashAttribute("refused", form.sentences());
         }
         return "redirect:/surfaces/" + surface + "/edit";
+    }
+
+    /** Where a roof cuts a wall off; with nothing typed it reaches up to the ceiling. */
+    @PostMapping("/surfaces/{surfaceId}/roof")
+    String roof(@PathVariable UUID surfaceId, @RequestParam Map<String, String> typed, RedirectAttributes after) {
+        Form form = new Form(typed, speaker.words());
+        boolean isCut = Stream.of("roofLeft", "roofRight", "peakFromLeft", "peakHigh")
+                .anyMatch(field -> !form.typed(field).isEmpty());
+        Optional<RoofLine> roof = isCut ? form.attempt("roof", () -> roof(form)) : Optional.empty();
+        if (!form.hasErrors()) {
+            form.attempt("roof", () -> {
+                roofs.put(surfaceId, roof);
+                return surfaceId;
+            });
+        }
+        if (form.hasErrors()) {
+            after.addFlashAttribute("refused", form.sentences());
+        }
+        return "redirect:/surfaces/" + surfaceId + "/edit";
+    }
+
+    private static RoofLine roof(Form form) {
+        Length left = form.metres("roofLeft", RoofLine.HEIGHT);
+        Length right = form.metres("roofRight", RoofLine.HEIGHT);
+        boolean hasPeak =
+                !form.typed("peakFromLeft").isEmpty() || !form.typed("peakHigh").isEmpty();
+        return new RoofLine(
+                left,
+                right,
+                hasPeak
+                        ? Optional.of(new RoofLine.Peak(
+                                form.metres("peakFromLeft", RecordFields.PLACE),
+                                form.metres("peakHigh", RoofLine.HEIGHT)))
+                        : Optional.empty());
     }
 
     @PostMapping("/features/{featureId}/remove")

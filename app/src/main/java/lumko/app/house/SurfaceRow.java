@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
 import lumko.core.geometry.Fixture;
+import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
@@ -38,6 +39,24 @@ class SurfaceRow extends EditableRow {
 
     @Enumerated(EnumType.STRING)
     Texture texture = Texture.SMOOTH;
+
+    // where a roof cuts a wall off
+
+    @Column(name = "roof_left_mm")
+    @Nullable
+    Double roofLeftMillimetres;
+
+    @Column(name = "roof_right_mm")
+    @Nullable
+    Double roofRightMillimetres;
+
+    @Column(name = "peak_from_left_mm")
+    @Nullable
+    Double peakFromLeftMillimetres;
+
+    @Column(name = "peak_high_mm")
+    @Nullable
+    Double peakHighMillimetres;
 
     // what it is, where it is a fixture
 
@@ -87,6 +106,27 @@ class SurfaceRow extends EditableRow {
         this.roomId = roomId;
         this.kind = kind;
         this.position = position;
+    }
+
+    /** Empty where it reaches up to the ceiling. */
+    Optional<RoofLine> roof() {
+        if (roofLeftMillimetres == null || roofRightMillimetres == null) {
+            return Optional.empty();
+        }
+        Optional<RoofLine.Peak> peak = peakFromLeftMillimetres == null || peakHighMillimetres == null
+                ? Optional.empty()
+                : Optional.of(new RoofLine.Peak(
+                        Length.ofMillimetres(peakFromLeftMillimetres), Length.ofMillimetres(peakHighMillimetres)));
+        return Optional.of(new RoofLine(
+                Length.ofMillimetres(roofLeftMillimetres), Length.ofMillimetres(roofRightMillimetres), peak));
+    }
+
+    void put(Optional<RoofLine> roof) {
+        Optional<RoofLine.Peak> peak = roof.flatMap(RoofLine::peak);
+        roofLeftMillimetres = roof.map(line -> line.left().inMillimetres()).orElse(null);
+        roofRightMillimetres = roof.map(line -> line.right().inMillimetres()).orElse(null);
+        peakFromLeftMillimetres = peak.map(at -> at.fromLeft().inMillimetres()).orElse(null);
+        peakHighMillimetres = peak.map(at -> at.height().inMillimetres()).orElse(null);
     }
 
     /** Empty where it is none. */

@@ -42,7 +42,8 @@ class AsBefore implements HandlerInterceptor {
         if (page == null
                 || !request.getMethod().equals("POST")
                 || page.getViewName() == null
-                || !page.getViewName().startsWith("redirect:")) {
+                || !page.getViewName().startsWith("redirect:")
+                || RequestContextUtils.getOutputFlashMap(request).containsKey("refused")) {
             return;
         }
         Map<Boolean, List<Sent>> sent = request.getParameterMap().entrySet().stream()

@@ -3,6 +3,7 @@ package lumko.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import lumko.core.quantity.Length;
 
 /**
  * A place that is painted at each turnover, fault or not, because people brush past it or steam meets it: a panel rolled to a
@@ -36,18 +37,17 @@ public record EveryTime(Kind kind, int side, Box box) {
         List<EveryTime> places = new ArrayList<>();
         for (int side = 0; side < walls.size(); side++) {
             Wall wall = walls.get(side);
-            double high = wall.height().inMillimetres();
             double wide = wall.width().inMillimetres();
             if (outline.isOutsideCorner(side)) {
-                places.add(strip(side, 0, high, wide));
+                places.add(strip(side, 0, wall));
             }
             if (outline.isOutsideCorner((side + 1) % walls.size())) {
-                places.add(strip(side, wide - HAND_MM, high, wide));
+                places.add(strip(side, wide - HAND_MM, wall));
             }
             for (Opening opening : wall.openings()) {
                 if (opening.kind() == Opening.Kind.PASSAGE) {
-                    places.add(strip(side, opening.box().left().inMillimetres() - HAND_MM, high, wide));
-                    places.add(strip(side, opening.box().right().inMillimetres(), high, wide));
+                    places.add(strip(side, opening.box().left().inMillimetres() - HAND_MM, wall));
+                    places.add(strip(side, opening.box().right().inMillimetres(), wall));
                 }
             }
         }
@@ -59,29 +59,34 @@ public record EveryTime(Kind kind, int side, Box box) {
         return places;
     }
 
-    private static EveryTime strip(int side, double left, double high, double wide) {
+    private static EveryTime strip(int side, double left, Wall wall) {
+        double wide = wall.width().inMillimetres();
         double from = Math.max(0, left);
         double width = Math.max(1, Math.min(HAND_MM, wide - from));
-        return new EveryTime(
-                Kind.OUTSIDE_CORNER, side, Box.ofMillimetres(Math.min(from, wide - width), 0, width, high));
+        double at = Math.min(from, wide - width);
+        return new EveryTime(Kind.OUTSIDE_CORNER, side, Box.ofMillimetres(at, 0, width, lowest(wall, at, width)));
+    }
+
+    /** How high a panel can be that ends under the roof. */
+    private static double lowest(Wall wall, double left, double width) {
+        double lowest = Math.min(
+                wall.heightAt(Length.ofMillimetres(left)).inMillimetres(),
+                wall.heightAt(Length.ofMillimetres(left + width)).inMillimetres());
+        return Math.max(1, lowest);
     }
 
     private static EveryTime splash(int side, Wall wall) {
-        return new EveryTime(
-                Kind.SPLASH_ZONE,
-                side,
-                Box.ofMillimetres(0, WORKTOP_MM, wall.width().inMillimetres(), SPLASH_MM));
+        double wide = wall.width().inMillimetres();
+        double high = Math.clamp(lowest(wall, 0, wide) - WORKTOP_MM, 1, SPLASH_MM);
+        return new EveryTime(Kind.SPLASH_ZONE, side, Box.ofMillimetres(0, WORKTOP_MM, wide, high));
     }
 
     private static EveryTime bath(int side, Wall wall) {
+        double width = Math.min(wall.width().inMillimetres(), LONGEST_BATH_MM);
         return new EveryTime(
                 Kind.ABOVE_BATH,
                 side,
-                Box.ofMillimetres(
-                        0,
-                        BATH_RIM_MM,
-                        Math.min(wall.width().inMillimetres(), LONGEST_BATH_MM),
-                        wall.height().inMillimetres() - BATH_RIM_MM));
+                Box.ofMillimetres(0, BATH_RIM_MM, width, Math.max(1, lowest(wall, 0, width) - BATH_RIM_MM)));
     }
 
     private static java.util.Optional<Integer> wallForWater(List<Wall> walls) {

@@ -99,6 +99,30 @@ public record Outline(List<Corner> corners) {
                 fittings);
     }
 
+    /**
+     * The ceiling over the room as it is painted: where two opposite walls of a rectangular room are cut off alike by a roof, it is
+     * folded flat and as long as their upper edge; else as long as the room.
+     *
+     * @param walls the walls of the room in their order
+     */
+    public Wall ceiling(Texture texture, List<Fitting> fittings, List<Wall> walls) {
+        Wall flat = ceiling(texture, List.of());
+        boolean isRectangle = sides() == 4 && flat.openings().isEmpty();
+        int east = corners.get(0).north().equals(corners.get(1).north()) ? 0 : 1;
+        int north = 1 - east;
+        boolean isWider = isRectangle && isGable(walls.get(east), walls.get(east + 2));
+        boolean isLonger = isRectangle && isGable(walls.get(north), walls.get(north + 2));
+        Length wide = isWider ? walls.get(east).upperEdge() : flat.width();
+        Length high = isLonger ? walls.get(north).upperEdge() : flat.height();
+        return new Wall(wide, high, texture, flat.openings(), fittings);
+    }
+
+    private static boolean isGable(Wall one, Wall opposite) {
+        return one.roof()
+                .flatMap(line -> opposite.roof().map(other -> line.isLike(other.mirrored(one.width()), one.width())))
+                .orElse(false);
+    }
+
     /** What a side is called: A, B … Z, AA, AB … in their order. */
     public static String letter(int side) {
         return side < 26 ? String.valueOf((char) ('A' + side)) : "A" + (char) ('A' + side - 26);

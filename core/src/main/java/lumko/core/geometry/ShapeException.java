@@ -9,6 +9,8 @@ public final class ShapeException extends IllegalArgumentException {
         TURNS_WRONG("going round a room to the right one turns right four times more often than left"),
         OPENINGS_OVERLAP("two openings overlap"),
         FLAT_BOX("a rectangle on a wall needs a width and a height above 0 mm"),
+        ABOVE_THE_ROOF("that lies above the roof, not on the wall"),
+        PEAK_HANGS("the peak would hang below the line between the corners"),
         IN_A_DOOR("that place is in the door, not on the wall"),
         IN_A_WINDOW("that place is in the window, not on the wall"),
         IN_AN_OPENING("that place is in an opening, not on the wall");

@@ -1,5 +1,6 @@
 package lumko.core.job;
 
+import java.util.List;
 import java.util.Optional;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.Box;
@@ -35,16 +36,18 @@ public record Edges(Length exact, Length loose, Length hidden, Length taped) {
         Sum sum = new Sum();
         Wall wall = face.wall();
         double wide = wall.width().inMetres();
-        double high = wall.height().inMetres();
+        List<Double> high = List.of(
+                wall.heightAt(Length.ZERO).inMetres(),
+                wall.heightAt(wall.width()).inMetres());
         boolean isAccent = job.accents().contains(face.key());
         boolean tapes = practice.is(School.TAPE_EVERYTHING) || isAccent;
         boolean asCeiling = practice.is(School.CEILING_AS_WALLS)
                 || isSameBeside(face, face.around().ceiling(), job);
-        sum.add(wide, !asCeiling, tapes && !asCeiling);
+        sum.add(wall.upperEdge().inMetres(), !asCeiling, tapes && !asCeiling);
         for (int corner = 0; corner < 2; corner++) {
             boolean same = corner < face.around().neighbours().size()
                     && isSameBeside(face, face.around().neighbours().get(corner), job);
-            sum.add(high, !same, tapes && !same);
+            sum.add(high.get(corner), !same, tapes && !same);
         }
         boolean trim = job.paintsTrimOf(face.room());
         boolean trimFollows = trim && practice.is(School.TRIM_LAST);

@@ -94,7 +94,7 @@ record Task(Face face, Room room, Ground ground, List<Made> made, Holding holdin
     /** Whether its upper edge is out of reach from the floor. */
     boolean isHigh(Catalogue figures) {
         Length reach = figures.length(Figure.REACH);
-        return !face.isTrim() && (face.isCeiling() || face.wall().height().isLongerThan(reach));
+        return !face.isTrim() && (face.isCeiling() || face.wall().highest().isLongerThan(reach));
     }
 
     /** Whether the next coat holds on a surface, by its record and by what was found on it. */

@@ -1,0 +1,136 @@
+package lumko.app.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import lumko.app.ApplicationTest;
+import lumko.app.SignedInClient;
+import lumko.core.geometry.Wall;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Walls that a roof cuts off, over the real server. The room is 4 × 3 m and 2.5 m high. */
+class RoofsTest extends ApplicationTest {
+    private static final Offset<Double> EXACT = Offset.offset(1e-6);
+
+    @Autowired
+    SetUp setUp;
+
+    private SignedInClient lead;
+    private Flat flat;
+
+    @BeforeEach
+    void anEmptyFlat() {
+        lead = SignedInClient.of(port, "mirela");
+        flat = freshFlat("Tern Terrace");
+    }
+
+    private Wall wallNow(Flat of, int side) {
+        return wall(asLead(() -> houses.flat(of.id())), side).asWall();
+    }
+
+    private Wall ceiling(Flat of) {
+        return asLead(() -> houses.flat(of.id()))
+                .rooms()
+                .getFirst()
+                .only(SurfaceKind.CEILING)
+                .asWall();
+    }
+
+    private String put(int side, String... heights) {
+        UUID id = wall(flat, side).id();
+        List<String> names = List.of("roofLeft", "roofRight", "peakFromLeft", "peakHigh");
+        Map<String, String> fields = new LinkedHashMap<>();
+        for (int i = 0; i < heights.length; i++) {
+            fields.put(names.get(i), heights[i]);
+        }
+        assertThat(lead.post("/surfaces/" + id + "/roof", fields).statusCode()).isLessThan(400);
+        return lead.get("/surfaces/" + id + "/edit").body();
+    }
+
+    @Test
+    void twoGablesFoldTheCeilingOverTheirSlopes() {
+        assertThat(put(0, "1", "1", "2", "2.5")).contains("not-wall", "value=\"2.5\"");
+        assertThat(wallNow(flat, 0).grossArea().inSquareMetres()).isCloseTo(4 + 4 * 1.5 / 2, EXACT);
+        assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
+        put(2, "1 m", "100 cm", "2", "2.5");
+        assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(3 * 2 * Math.hypot(2, 1.5), EXACT);
+        assertThat(lead.get("/flats/" + flat.id()).body()).contains("not-wall");
+        assertThat(lead.get("/flats/" + flat.id() + "/history").body()).contains("up to the ceiling → 1.00 m / 2.50 m");
+        put(0);
+        assertThat(wallNow(flat, 0).roof()).isEmpty();
+        assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedInWordsAndChangesNothing() {
+        assertThat(put(0, "1", "1", "2", "0.5")).contains("The peak would hang below the straight line");
+        assertThat(put(0, "1", "9")).contains("High at the right", "8 m");
+        assertThat(put(0, "1")).contains("High at the right");
+        UUID wall = wall(flat, 0).id();
+        lead.post("/surfaces/" + wall + "/features", Map.of("feature", "DOOR", "left", "0.2"));
+        assertThat(put(0, "1", "1", "2", "2.5")).contains("That lies above the roof, not on the wall.");
+        assertThat(wallNow(flat, 0).roof()).isEmpty();
+    }
+
+    @Test
+    void nothingIsMarkedAboveItNorLeftThere() {
+        UUID wall = wall(flat, 0).id();
+        put(0, "1", "1", "2", "2.5");
+        Map<String, String> high =
+                Map.of("id", UUID.randomUUID().toString(), "kind", "NAIL_HOLE", "leftMm", "300", "upMm", "1900");
+        var refused = lead.post("/walls/" + wall + "/marks", high);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("That lies above the roof, not on the wall.");
+        put(0);
+        assertThat(lead.post("/walls/" + wall + "/marks", high).statusCode()).isLessThan(400);
+        UUID id = wall(flat, 0).id();
+        var stands = lead.post(
+                "/surfaces/" + id + "/roof",
+                Map.of("roofLeft", "1", "roofRight", "1", "peakFromLeft", "2", "peakHigh", "2.5"));
+        assertThat(stands.statusCode()).isEqualTo(409);
+        assertThat(stands.body()).contains("would lie above the roof");
+    }
+
+    @Test
+    void theFlatAcrossTheLandingHasItTheOtherWayRound() {
+        put(0, "1.2", "2.4");
+        UUID other = asLead(() -> recording.addFlat(flat.house().id(), "roofed", 57, 3));
+        asLead(() -> {
+            setUp.copy(flat.id(), List.of(other), true, false);
+            return other;
+        });
+        Flat copied = asLead(() -> houses.flat(other));
+        Wall mirrored = copied.walls()
+                .map(Surface::asWall)
+                .filter(wall -> wall.roof().isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertThat(mirrored.roof().orElseThrow().left().inMetres()).isCloseTo(2.4, EXACT);
+        assertThat(mirrored.roof().orElseThrow().right().inMetres()).isCloseTo(1.2, EXACT);
+    }
+
+    @Test
+    void aRoomIsNotLoweredUnderItsRoof() {
+        put(0, "1", "1", "2", "2.5");
+        Room room = flat.rooms().getFirst();
+        var refused = lead.post(
+                "/rooms/" + room.id(),
+                Map.of(
+                        "flat",
+                        flat.id().toString(),
+                        "roomName",
+                        room.name(),
+                        "roomKind",
+                        room.kind().name(),
+                        "height",
+                        "2.2"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(wallNow(flat, 0).height().inMetres()).isEqualTo(2.5);
+    }
+}
