@@ -73,6 +73,7 @@ class SurfaceCorrectingController {
         }
         if (form.hasErrors()) {
             after.addFlashAttribute("refused", form.sentences());
+            after.addFlashAttribute("typedRoof", new LinkedHashMap<>(typed));
         }
         return "redirect:/surfaces/" + surfaceId + "/edit";
     }

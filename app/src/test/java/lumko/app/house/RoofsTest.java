@@ -74,7 +74,7 @@ class RoofsTest extends ApplicationTest {
         assertThat(put(0, "1")).contains("High at the right");
         UUID wall = wall(flat, 0).id();
         lead.post("/surfaces/" + wall + "/features", Map.of("feature", "DOOR", "left", "0.2"));
-        assertThat(put(0, "1", "1", "2", "2.5")).contains("That lies above the roof, not on the wall.");
+        assertThat(put(0, "1", "1", "2", "2.5")).contains("would be cut by the roof", "value=\"2.5\"");
         assertThat(wallNow(flat, 0).roof()).isEmpty();
     }
 

@@ -10,6 +10,7 @@ public final class ShapeException extends IllegalArgumentException {
         OPENINGS_OVERLAP("two openings overlap"),
         FLAT_BOX("a rectangle on a wall needs a width and a height above 0 mm"),
         ABOVE_THE_ROOF("that lies above the roof, not on the wall"),
+        CUT_BY_THE_ROOF("an opening or a fitting would be cut by the roof"),
         PEAK_HANGS("the peak would hang below the line between the corners"),
         IN_A_DOOR("that place is in the door, not on the wall"),
         IN_A_WINDOW("that place is in the window, not on the wall"),

@@ -84,7 +84,7 @@ public record Wall(
                             .isLongerThan(line.heightAt(box.left(), width).plus(TOUCHES))
                     || box.top().isLongerThan(line.heightAt(box.right(), width).plus(TOUCHES));
             if (isCut) {
-                throw new ShapeException(ShapeException.Why.ABOVE_THE_ROOF);
+                throw new ShapeException(ShapeException.Why.CUT_BY_THE_ROOF);
             }
         });
     }
