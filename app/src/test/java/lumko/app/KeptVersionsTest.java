@@ -15,6 +15,7 @@ import java.util.zip.GZIPInputStream;
 import lumko.app.account.Member;
 import lumko.app.platform.UnitSystem;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -51,9 +52,21 @@ class KeptVersionsTest extends ApplicationTest {
         return access;
     }
 
+    /** The first and the last; those between are slow. */
     @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13, 14, 15})
+    @ValueSource(ints = {5, 15})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
+        starts(schema);
+    }
+
+    @Tag("slow")
+    @ParameterizedTest
+    @ValueSource(ints = {7, 13, 14})
+    void startsFromTheDatabaseOfTheVersionsBetween(int schema) throws SQLException {
+        starts(schema);
+    }
+
+    private static void starts(int schema) throws SQLException {
         TestDatabase.Access access = restored(schema);
         try (var application = new SpringApplicationBuilder(LumkoApplication.class)
                 .run(
@@ -144,8 +157,19 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 7, 13, 14, 15})
+    @ValueSource(ints = {5, 15})
     void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
+        takesIn(schema);
+    }
+
+    @Tag("slow")
+    @ParameterizedTest
+    @ValueSource(ints = {7, 13, 14})
+    void takesInTheWholeRecordOfTheVersionsBetween(int schema) {
+        takesIn(schema);
+    }
+
+    private void takesIn(int schema) {
         String document = kept("record-" + schema + ".json.gz");
         SignedInClient client = newcomer();
         assertThat(client.upload("/exchange/record", "file", document.getBytes(StandardCharsets.UTF_8))

@@ -137,10 +137,7 @@ public class Correcting {
         Flat flat = houses.flat(row.flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         Wall.ROOM_HEIGHT.check(height.inMillimetres());
-        Room room = flat.rooms().stream()
-                .filter(each -> each.id().equals(roomId))
-                .findFirst()
-                .orElseThrow();
+        Room room = flat.room(roomId);
         // the core refuses what does not lie within a wall
         room.walls()
                 .map(Surface::asWall)
@@ -169,10 +166,7 @@ public class Correcting {
         RoomRow row = rooms.findById(roomId).orElseThrow(NotFoundException::new);
         Flat flat = houses.flat(row.flatId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
-        Room room = flat.rooms().stream()
-                .filter(each -> each.id().equals(roomId))
-                .findFirst()
-                .orElseThrow();
+        Room room = flat.room(roomId);
         List<Surface> walls = room.walls().toList();
         if (walls.size() != outline.sides()) {
             throw new NotNowException("denied.otherWalls", row.name, walls.size(), outline.sides());

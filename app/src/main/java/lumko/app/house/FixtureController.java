@@ -52,10 +52,7 @@ class FixtureController {
     private String show(UUID roomId, Optional<UUID> asked, Form form, Model model) {
         Flat flat = houses.flatOfRoom(roomId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
-        Room room = flat.rooms().stream()
-                .filter(each -> each.id().equals(roomId))
-                .findFirst()
-                .orElseThrow();
+        Room room = flat.room(roomId);
         model.addAttribute("flat", flat);
         model.addAttribute("room", room);
         model.addAttribute("fixtures", fixtures.of(room));

@@ -46,6 +46,14 @@ public record Flat(
         return roomOf(surfaceId).name() + " " + surface(surfaceId).orElseThrow().called(words);
     }
 
+    /** @throws java.util.NoSuchElementException if it is no room of this flat */
+    public Room room(UUID roomId) {
+        return rooms.stream()
+                .filter(room -> room.id().equals(roomId))
+                .findFirst()
+                .orElseThrow();
+    }
+
     public Room roomOf(UUID surfaceId) {
         return rooms.stream()
                 .filter(room -> room.surfaces().stream()

@@ -13,7 +13,6 @@ import lumko.app.platform.Speaker;
 import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.Wall;
-import lumko.core.quantity.Length;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -83,10 +82,7 @@ class Roofs {
     }
 
     private String said(Optional<RoofLine> roof) {
-        return roof.map(line -> line.points(Length.ZERO).stream()
-                        .map(RoofLine.Point::height)
-                        .map(speaker.words()::place)
-                        .collect(Collectors.joining(" / ")))
+        return roof.map(line -> line.heights().map(speaker.words()::place).collect(Collectors.joining(" / ")))
                 .orElseGet(() -> speaker.words().say("roof.none"));
     }
 }

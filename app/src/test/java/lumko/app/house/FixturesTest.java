@@ -205,7 +205,7 @@ class FixturesTest extends ApplicationTest {
         right.put("fixtureWidth", "20");
         var refused = lead.post("/fixtures/" + radiator.id(), right);
         assertThat(refused.statusCode()).isEqualTo(422);
-        assertThat(refused.body()).contains("Width", "0.1", "6 m");
+        assertThat(refused.body()).contains("Width", "0.1", "6 m", "value=\"20\"", "value=\"bay radiator\"");
     }
 
     @Test

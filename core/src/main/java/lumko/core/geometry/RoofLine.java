@@ -2,6 +2,7 @@ package lumko.core.geometry;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
@@ -41,10 +42,14 @@ public record RoofLine(Length left, Length right, Optional<Peak> peak) {
                 .toList();
     }
 
+    /** Its heights from the left to the right. */
+    public Stream<Length> heights() {
+        return Stream.of(Optional.of(left), peak.map(Peak::height), Optional.of(right))
+                .flatMap(Optional::stream);
+    }
+
     public Length highest() {
-        return points(Length.ZERO).stream()
-                .map(Point::height)
-                .reduce(Length.ZERO, (one, other) -> other.isLongerThan(one) ? other : one);
+        return heights().reduce(Length.ZERO, (one, other) -> other.isLongerThan(one) ? other : one);
     }
 
     /** How high a wall is at a distance from its left corner. */
@@ -98,7 +103,7 @@ public record RoofLine(Length left, Length right, Optional<Peak> peak) {
         List<Point> own = points(width);
         List<Point> others = other.points(width);
         return own.size() == others.size()
-                && java.util.stream.IntStream.range(0, own.size())
+                && IntStream.range(0, own.size())
                         .allMatch(i -> isSame(
                                         own.get(i).fromLeft(), others.get(i).fromLeft())
                                 && isSame(own.get(i).height(), others.get(i).height()));

@@ -76,10 +76,12 @@ final class TrimWork {
         Face face = task.face();
         boolean isSolvent = face.goesOn().binder() == Binder.SOLVENTBORNE;
         DryingMaterial material = isSolvent ? DryingMaterial.TRIM_SOLVENT : DryingMaterial.TRIM_WATER;
-        Move paint = Move.of(kind)
-                .count(face.parts().doorSides() + face.parts().windows())
-                .edge(face.edge())
-                .hand(Brushed.coat(face, figures))
+        Move how = face.isTrimOfRoom()
+                ? Move.of(kind)
+                        .count(face.parts().doorSides() + face.parts().windows())
+                        .edge(face.edge())
+                : Move.of(kind).area(face.wall().grossArea());
+        Move paint = how.hand(Brushed.coat(face, figures))
                 .uses(new Use(
                         task.material(),
                         task.paint(),

@@ -98,6 +98,12 @@ class FixtureTest {
         WorkGraph plan = plan(face(radiator, painted(Substrate.METAL)));
         assertThat(minutes(plan, ActivityKind.PAINT_TRIM, "RADIATOR")).isCloseTo(0.9 * 14, Offset.offset(1e-6));
         assertThat(litres(plan, ActivityKind.PAINT_TRIM)).isBetween(0.07, 0.12);
+        assertThat(plan.activities())
+                .filteredOn(each -> each.kind() == ActivityKind.PAINT_TRIM)
+                .allSatisfy(each -> {
+                    assertThat(each.area().inSquareMetres()).isCloseTo(0.9, Offset.offset(1e-9));
+                    assertThat(each.count()).isZero();
+                });
         assertThat(plan.activities().stream().flatMap(each -> each.says().stream()))
                 .contains(Advice.HEATING_OFF)
                 .doesNotContain(Advice.DOOR_AJAR);
