@@ -33,7 +33,33 @@ function measureAll(root) {
   for (const svg of root.querySelectorAll("svg[data-scaled]")) measure(svg);
 }
 
-window.lumko = { measureAll };
+// Whoever works by keyboard stays where they are when a part of the page is drawn anew: at the same control or, where that is gone, at
+// the first of what is around it.
+function rememberFocus() {
+  const at = document.activeElement;
+  if (!at || at === document.body) return null;
+  const around = [];
+  for (let each = at.parentElement; each && each !== document.body; each = each.parentElement) if (each.id) around.push(each.id);
+  return { id: at.id, action: at.form?.getAttribute("action"), name: at.name, value: at.value, around };
+}
+
+function isLost() {
+  return !document.activeElement || document.activeElement === document.body;
+}
+
+function giveFocusBack(was) {
+  if (!was || !isLost()) return;
+  const isSame = (button) =>
+    button.form?.getAttribute("action") === was.action && button.name === was.name && button.value === was.value;
+  const same = (was.id && document.getElementById(was.id)) || (was.action && [...document.querySelectorAll("button")].find(isSame));
+  same?.focus?.({ preventScroll: true });
+  for (const id of was.around) {
+    if (!isLost()) return;
+    document.getElementById(id)?.querySelector("summary, button, a[href]")?.focus({ preventScroll: true });
+  }
+}
+
+window.lumko = { measureAll, rememberFocus, giveFocusBack };
 
 // The search from anywhere.
 document.addEventListener("keydown", (event) => {

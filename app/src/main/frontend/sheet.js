@@ -164,7 +164,7 @@ function hold() {
   const next = document.querySelector(".sheet-step.next");
   const touched = document.activeElement?.closest(".sheet-step.later");
   const kept = touched ?? next;
-  held = kept && { id: kept.id, top: kept.getBoundingClientRect().top, focus: document.activeElement?.id };
+  held = kept && { id: kept.id, top: kept.getBoundingClientRect().top, focus: window.lumko.rememberFocus() };
   folded.clear();
   for (const details of document.querySelectorAll("#live details[id]")) folded.set(details.id, details.open);
 }
@@ -177,12 +177,14 @@ document.addEventListener("htmx:after:swap", () => {
   const unfolded = document.querySelector("main").classList.contains("unfolded");
   document.querySelector("[data-unfold]")?.setAttribute("aria-expanded", String(unfolded));
   if (!held) return;
-  if (held.focus) document.getElementById(held.focus)?.focus({ preventScroll: true });
   const before = document.getElementById(held.id);
   const now = isSeen(before) ? before : document.querySelector(".sheet-step.next");
   if (isSeen(now)) {
     window.scrollBy(0, now.getBoundingClientRect().top - held.top);
-    if (!isSeen(document.activeElement)) now.querySelector(".tick")?.focus({ preventScroll: true });
+    // what was ticked has folded away: the next step has its place
+    const same = held.focus?.id ? document.getElementById(held.focus.id) : null;
+    if (held.focus && !isSeen(same)) now.querySelector(".tick")?.focus({ preventScroll: true });
   }
+  window.lumko.giveFocusBack(held.focus);
   held = null;
 });

@@ -68,7 +68,7 @@ export const sending = () => ({
     this.show(answer);
   },
   show({ body, status }) {
-    const focus = document.activeElement?.id;
+    const focus = window.lumko.rememberFocus();
     const live = new DOMParser().parseFromString(body, "text/html").querySelector(".live");
     if (!live) return;
     const open = new Map([...this.$root.querySelectorAll("details[id]")].map((each) => [each.id, each.open]));
@@ -77,7 +77,7 @@ export const sending = () => ({
     this.$root.querySelector(".live").replaceWith(live);
     window.htmx?.process(live);
     for (const details of live.querySelectorAll("details[id]")) if (open.has(details.id)) details.open = open.get(details.id);
-    if (focus) document.getElementById(focus)?.focus({ preventScroll: true });
+    window.lumko.giveFocusBack(focus);
     this.whole = null;
     this.showNear();
     this.showChosen();
