@@ -121,6 +121,7 @@ class RolesTest extends ApplicationTest {
                     "featureHeight",
                     "1"),
             change("/features/{feature}/remove", KEEPERS),
+            change("/rooms/{room}/copy", KEEPERS, "flat", "{flat}", "roomName", "{word}"),
             change("/surfaces/{other}/roof", KEEPERS, "roofLeft", "1.2", "roofRight", "1.3"),
             change("/rooms/{room}/fixtures", KEEPERS, "fixture", "RADIATOR", "fixtureName", "{word}"),
             change(

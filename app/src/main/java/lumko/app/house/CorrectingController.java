@@ -13,6 +13,7 @@ import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Product;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
+import lumko.app.platform.Plain;
 import lumko.app.platform.Speaker;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Wall;
@@ -256,7 +257,8 @@ class CorrectingController {
             HttpServletResponse response,
             RedirectAttributes after) {
         Form form = form(typed);
-        SetUp.Reach reach = form.one("reach", SetUp.Reach.class);
+        Optional<UUID> room = Plain.id(form.typed("reach"));
+        SetUp.Reach reach = room.isPresent() ? SetUp.Reach.FLAT : form.one("reach", SetUp.Reach.class);
         SurfaceKind kind = form.one("surfaceKind", SurfaceKind.class);
         Optional<Product> product =
                 form.typed("productId").isEmpty() ? Optional.empty() : paintFields.product(form, "productId");
@@ -265,22 +267,20 @@ class CorrectingController {
         if (form.hasErrors()) {
             return refusedFlat(flatId, model, form, response);
         }
-        SetUp.Coated coated = setUp.coatAll(
-                flatId,
-                reach,
-                kind,
-                new NewCoat(
-                        Layer.FINISH,
-                        product.map(Product::id),
-                        colour.map(Colour::id),
-                        List.of(),
-                        "",
-                        OptionalInt.empty(),
-                        about.day(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        about.note()));
+        NewCoat coat = new NewCoat(
+                Layer.FINISH,
+                product.map(Product::id),
+                colour.map(Colour::id),
+                List.of(),
+                "",
+                OptionalInt.empty(),
+                about.day(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                about.note());
+        SetUp.Coated coated = room.map(id -> setUp.coatRoom(id, kind, coat))
+                .orElseGet(() -> setUp.coatAll(flatId, reach, kind, coat));
         after.addFlashAttribute(
                 "done",
                 speaker.words()
@@ -311,6 +311,25 @@ class CorrectingController {
             });
         }
         return form.hasErrors() ? refusedFlat(flat, model, form, response) : setUpOf(flat);
+    }
+
+    /** Another room that is like this one. */
+    @PostMapping("/rooms/{roomId}/copy")
+    String copyRoom(
+            @PathVariable UUID roomId,
+            @RequestParam UUID flat,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Form form = form(typed);
+        String name = form.text("roomName", 60);
+        boolean mirrored = form.yes("mirrored");
+        boolean withCoats = form.yes("withCoats");
+        if (form.hasErrors()) {
+            return refusedFlat(flat, model, form, response);
+        }
+        setUp.copyRoom(roomId, name, mirrored, withCoats);
+        return setUpOf(flat);
     }
 
     @PostMapping("/rooms/{roomId}/walls")

@@ -2,6 +2,7 @@ package lumko.app.house;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -237,6 +238,33 @@ public class Recording {
                 ? place.getAsInt()
                 : top;
         coats.saveAndFlush(CoatRow.of(surfaceId, position, coat));
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.COAT_RECORDED,
+                speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
+    }
+
+    /**
+     * Records a layer that was forgotten, under one that is on record: that and all above it move up.
+     *
+     * @param under position of the layer that lies on it
+     * @throws NotFoundException if there is no such layer
+     */
+    public void putUnder(UUID surfaceId, NewCoat coat, int under) {
+        Flat flat = requireSurface(surfaceId);
+        List<CoatRow> above = coats.findBySurfaces(List.of(surfaceId)).stream()
+                .filter(row -> row.position >= under)
+                .sorted(Comparator.comparingInt((CoatRow row) -> row.position).reversed())
+                .toList();
+        if (above.isEmpty() || above.getLast().position != under) {
+            throw new NotFoundException();
+        }
+        // one after the other from the top, because no two lie in one place
+        for (CoatRow row : above) {
+            row.position++;
+            coats.saveAndFlush(row);
+        }
+        coats.saveAndFlush(CoatRow.of(surfaceId, under, coat));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COAT_RECORDED,

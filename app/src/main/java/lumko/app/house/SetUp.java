@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -148,7 +149,7 @@ public class SetUp {
             if (counts.getOrDefault(toId, 0) > 0) {
                 throw new NotNowException("denied.hasRooms", to.name());
             }
-            from.rooms().forEach(room -> copy(room, toId, mirrored, withCoats));
+            from.rooms().forEach(room -> copy(room, room.name(), toId, mirrored, withCoats));
             history.note(
                     Subject.flat(toId),
                     EventKind.ROOM_ENTERED,
@@ -159,9 +160,17 @@ public class SetUp {
         }
     }
 
-    private void copy(Room room, UUID toId, boolean mirrored, boolean withCoats) {
+    /** Enters another room of the same flat that is like one. */
+    public void copyRoom(UUID roomId, String name, boolean mirrored, boolean withCoats) {
+        Flat flat = houses.flatOfRoom(roomId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        copy(flat.room(roomId), name, flat.id(), mirrored, withCoats);
+        history.note(Subject.flat(flat.id()), EventKind.ROOM_ENTERED, name);
+    }
+
+    private void copy(Room room, String name, UUID toId, boolean mirrored, boolean withCoats) {
         RoomRow row = new RoomRow(UUID.randomUUID(), toId);
-        row.name = room.name();
+        row.name = name;
         row.kind = room.kind();
         row.floor = room.floor();
         row.heightMillimetres = room.height().inMillimetres();
@@ -266,6 +275,13 @@ public class SetUp {
      */
     public record Coated(int surfaces, int leftAlone) {}
 
+    /** Enters a layer on every surface of a kind in a room, on top of what is there. */
+    public Coated coatRoom(UUID roomId, SurfaceKind kind, NewCoat coat) {
+        Flat flat = houses.flatOfRoom(roomId);
+        access.requireRecordsOf(flat.house().id(), flat.house().name());
+        return coat(Map.of(flat.id(), flat.room(roomId).surfaces()), kind, coat);
+    }
+
     /** Enters a layer on every surface of a kind in a flat or in its house, on top of what is there. */
     public Coated coatAll(UUID flatId, Reach reach, SurfaceKind kind, NewCoat coat) {
         Flat flat = houses.flat(flatId);
@@ -275,14 +291,22 @@ public class SetUp {
                 : houses.doorsOf(List.of(flat.house().id())).stream()
                         .map(Houses.Door::flatId)
                         .toList();
+        Map<UUID, List<Surface>> surfacesOf = new LinkedHashMap<>();
+        flatIds.forEach(
+                each -> surfacesOf.put(each, houses.flat(each).surfaces().toList()));
+        return coat(surfacesOf, kind, coat);
+    }
+
+    /** @param surfacesOf by flat its surfaces */
+    private Coated coat(Map<UUID, List<Surface>> surfacesOf, SurfaceKind kind, NewCoat coat) {
         LocalDate today = speaker.today();
         int count = 0;
         int leftAlone = 0;
-        for (UUID each : flatIds) {
+        for (UUID each : surfacesOf.keySet()) {
             Map<UUID, List<NewCoat>> onto = new HashMap<>();
-            for (Surface surface : houses.flat(each)
-                    .surfaces()
-                    .filter(surface -> surface.kind() == kind)
+            for (Surface surface : surfacesOf.getOrDefault(each, List.of()).stream()
+                    .filter(surface ->
+                            surface.kind() == kind && surface.goneOn().isEmpty())
                     .toList()) {
                 if (surface.stack(today).takesOnTop(Age.since(coat.appliedOn(), today))) {
                     onto.put(surface.id(), List.of(coat));

@@ -1,6 +1,7 @@
 package lumko.app.house;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import lumko.app.account.Access;
+import lumko.app.account.People;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintFields;
 import lumko.app.catalogue.Product;
@@ -18,6 +20,7 @@ import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.core.quantity.Limits;
+import lumko.core.record.Age;
 import lumko.core.record.Layer;
 import lumko.core.record.Substrate;
 import org.springframework.stereotype.Controller;
@@ -40,6 +43,7 @@ class SurfaceController {
     private final FeatureFields featureFields;
     private final PaintFields fields;
     private final Store store;
+    private final People people;
     private final Access access;
     private final Speaker speaker;
 
@@ -51,6 +55,7 @@ class SurfaceController {
             FeatureFields featureFields,
             PaintFields fields,
             Store store,
+            People people,
             Access access,
             Speaker speaker) {
         this.houses = houses;
@@ -60,6 +65,7 @@ class SurfaceController {
         this.featureFields = featureFields;
         this.fields = fields;
         this.store = store;
+        this.people = people;
         this.access = access;
         this.speaker = speaker;
     }
@@ -87,6 +93,11 @@ class SurfaceController {
         model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
         model.addAttribute("features", correcting.featuresOf(surfaceId));
         featureFields.show(flat, surfaceId, model);
+        model.addAttribute(
+                "people",
+                people.names().entrySet().stream()
+                        .sorted(Map.Entry.comparingByValue())
+                        .toList());
         model.addAttribute("form", form);
         return "surface-edit";
     }
@@ -119,12 +130,39 @@ class SurfaceController {
             HttpServletResponse response) {
         Form form = new Form(typed, speaker.words());
         NewCoat coat = coat(form);
-        OptionalInt place =
-                form.typed("position").isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole("position", PLACES));
+        OptionalInt place = place(form, "position");
+        OptionalInt under = place(form, "under");
+        if (place.isEmpty() && !form.hasErrors()) {
+            Surface surface = houses.flatOfSurface(surfaceId).surface(surfaceId).orElseThrow(NotFoundException::new);
+            requireInTurn(form, surface, coat, under);
+        }
         if (!form.hasErrors()) {
-            recording.addCoat(surfaceId, coat, place);
+            if (under.isPresent()) {
+                recording.putUnder(surfaceId, coat, under.getAsInt());
+            } else {
+                recording.addCoat(surfaceId, coat, place);
+            }
         }
         return after(surfaceId, form, model, response);
+    }
+
+    private static OptionalInt place(Form form, String field) {
+        return form.typed(field).isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole(field, PLACES));
+    }
+
+    /** Nothing that went on earlier lies on what went on later. */
+    private void requireInTurn(Form form, Surface surface, NewCoat coat, OptionalInt under) {
+        Optional<LocalDate> above = surface.coats().stream()
+                .filter(each -> under.isPresent() && each.position() == under.getAsInt())
+                .findFirst()
+                .flatMap(Coat::appliedOn);
+        boolean isOlder = under.isEmpty()
+                && !surface.stack(speaker.today()).takesOnTop(Age.since(coat.appliedOn(), speaker.today()));
+        boolean isNewer = above.isPresent()
+                && coat.appliedOn().filter(day -> day.isAfter(above.get())).isPresent();
+        if (isOlder || isNewer) {
+            form.refuse("under", speaker.words().say(isOlder ? "refused.olderThanTop" : "refused.newerThanAbove"));
+        }
     }
 
     /** Another paint, another day for a layer that was entered by hand. */
@@ -169,7 +207,7 @@ class SurfaceController {
                 batch,
                 places,
                 about.day(),
-                Optional.empty(),
+                by(form),
                 Optional.empty(),
                 Optional.empty(),
                 note.isEmpty() ? about.note() : note);
@@ -187,6 +225,18 @@ class SurfaceController {
             recording.isMadeOf(surfaceId, substrate);
         }
         return after(surfaceId, form, model, response);
+    }
+
+    /** Who put it on; empty where nobody knows. */
+    private Optional<UUID> by(Form form) {
+        return form.typed("by").isEmpty()
+                ? Optional.empty()
+                : form.id("by").map(id -> {
+                    if (!people.names().containsKey(id)) {
+                        throw new NotFoundException();
+                    }
+                    return id;
+                });
     }
 
     /** The tin whose label was typed; empty where none was, or, with a sentence at the field, where none has it. */

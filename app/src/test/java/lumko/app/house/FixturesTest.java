@@ -104,7 +104,7 @@ class FixturesTest extends ApplicationTest {
                 .contains("radiator, cut through");
         assertThat(lead.get("/rooms/" + room.id() + "/fixtures").body())
                 .contains("1.00 m × 0.60 m, one side, metal", "Nothing is on record");
-        assertThat(lead.get("/surfaces/" + radiator.id() + "/edit").body()).contains("A layer on top");
+        assertThat(lead.get("/surfaces/" + radiator.id() + "/edit").body()).contains("Another layer");
     }
 
     /** From the empty room to the closed sheet. */
