@@ -44,15 +44,17 @@ public final class StepView {
         return words.say(key(step));
     }
 
-    /** A radiator is not told how skirting is brushed. */
+    /** A radiator is not told how skirting is brushed; where both are in one step neither is named. */
     private String key(SheetStep step) {
         String key = "step." + step.activity().kind().name();
-        boolean isOfFixtures = step.activity().surfaces().stream()
-                .allMatch(id -> sheet.flat()
+        Set<Boolean> isFixture = step.activity().surfaces().stream()
+                .map(id -> sheet.flat()
                         .surface(UUID.fromString(id))
                         .flatMap(Surface::fixture)
-                        .isPresent());
-        return isOfFixtures && words.knows(key + ".fixture") ? key + ".fixture" : key;
+                        .isPresent())
+                .collect(Collectors.toSet());
+        String variant = isFixture.equals(Set.of(true)) ? ".fixture" : isFixture.equals(Set.of(false)) ? ".trim" : "";
+        return words.knows(key + variant) ? key + variant : key;
     }
 
     /** How it is done, in a sentence or two. */

@@ -147,6 +147,9 @@ class FixturesTest extends ApplicationTest {
         }
         Sheet done = asLead(() -> sheets.sheet(sheet.id()));
         assertThat(done.isAllTicked()).isTrue();
+        assertThat(lead.get("/flats/" + flat.id() + "/history").body())
+                .contains("Brushwork, first coat")
+                .doesNotContain("Paint the trim");
         Map<String, String> closing =
                 new java.util.HashMap<>(Map.of("seen", "NOT_SEEN", "from-BOTH_DIRECTIONS", "yes"));
         done.paints()
