@@ -180,6 +180,7 @@ class KeptVersionsTest extends ApplicationTest {
 
     /** The same record as tables: the ZIP is taken back in since 14. */
     @Test
+    @Tag("slow")
     void takesInTheTablesOfAnEarlierVersion() throws IOException {
         SignedInClient client = newcomer();
         try (InputStream zip =

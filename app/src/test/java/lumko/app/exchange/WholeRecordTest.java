@@ -24,6 +24,7 @@ import lumko.app.account.Accounts;
 import lumko.app.account.Member;
 import lumko.app.platform.UnitSystem;
 import lumko.core.colour.Srgb;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -147,6 +148,7 @@ class WholeRecordTest extends ApplicationTest {
 
     /** More rows than go in at once, the first pointing at the last. */
     @Test
+    @Tag("slow")
     void rowsMayPointAtLaterOnesOfTheirTable() {
         ObjectNode out = (ObjectNode) asLead(this::document);
         ArrayNode colours = (ArrayNode) out.at("/tables/colour");
