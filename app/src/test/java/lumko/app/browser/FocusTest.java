@@ -4,10 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lumko.app.house.Flat;
+import lumko.app.sheet.SheetStep;
 import lumko.app.sheet.Sheets;
+import lumko.app.sheet.Ticking;
 import lumko.app.walk.Marking;
 import lumko.core.fault.FaultKind;
 import lumko.core.geometry.Spot;
@@ -23,6 +28,9 @@ class FocusTest extends BrowserTest {
 
     @Autowired
     Sheets sheets;
+
+    @Autowired
+    Ticking ticking;
 
     private static void press(Page page, Locator control) {
         control.focus();
@@ -62,12 +70,31 @@ class FocusTest extends BrowserTest {
                                 step -> step.tick().isEmpty() && step.waitsFor().isEmpty()))
                 .findFirst()
                 .orElseThrow());
+        Set<UUID> before = ticked(sheet);
+        try {
+            tickTheNext(sheet);
+        } finally {
+            // others look at the same sheet
+            Set<UUID> after = ticked(sheet);
+            after.removeAll(before);
+            after.forEach(step -> asLead(() -> ticking.untick(step)));
+        }
+    }
+
+    private Set<UUID> ticked(UUID sheet) {
+        return asLead(() -> sheets.sheet(sheet)).steps().stream()
+                .filter(step -> step.tick().isPresent())
+                .map(SheetStep::id)
+                .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    private void tickTheNext(UUID sheet) {
         Page page = enter(Screen.DESK, "Mirela Oduya");
         page.navigate(url("/sheets/" + sheet));
         while (page.locator(".sheet-step.next .read").count() > 0) {
-            int before = page.locator(".sheet-step.next .read").count();
+            int unread = page.locator(".sheet-step.next .read").count();
             press(page, page.locator(".sheet-step.next .read").first());
-            assertThat(page.locator(".sheet-step.next .read")).hasCount(before - 1);
+            assertThat(page.locator(".sheet-step.next .read")).hasCount(unread - 1);
             page.waitForFunction("() => document.activeElement !== document.body");
         }
         Locator tick = page.locator(".sheet-step.next .tick").first();
