@@ -76,7 +76,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
               s.topProductId as productId, s.topColourId as colourId, s.topTinId as tinId, s.topAppliedOn as appliedOn
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
               join HouseRow h on h.id = f.houseId
-            where f.closedOn is null and h.closedOn is null
+            where f.closedOn is null and h.closedOn is null and s.goneOn is null
             order by h.position, f.number, s.kind, s.id""")
     @QueryHints(@QueryHint(name = HibernateHints.HINT_FETCH_SIZE, value = "1000"))
     Stream<TopPaint> topPaints();
@@ -109,7 +109,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     @Query("""
             select s.topProductId as productId, s.topColourId as colourId, max(s.topAppliedOn) as appliedOn
             from SurfaceRow s join RoomRow r on r.id = s.roomId join FlatRow f on f.id = r.flatId
-            where s.topColourId in :colours and s.topProductId is not null and f.id <> :flatId
+            where s.topColourId in :colours and s.topProductId is not null and s.goneOn is null and f.id <> :flatId
               and (:inHouse = true and f.houseId = :houseId or :inHouse = false and f.houseId <> :houseId)
             group by s.topProductId, s.topColourId""")
     List<PaintUse> paintUses(Collection<UUID> colours, UUID flatId, UUID houseId, boolean inHouse);
@@ -127,7 +127,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     @Query("""
             select f.id from FlatRow f join HouseRow h on h.id = f.houseId
             where f.closedOn is null and h.closedOn is null and exists (select 1 from SurfaceRow s join RoomRow r on r.id = s.roomId
-              where r.flatId = f.id and s.topColourId in :colours)
+              where r.flatId = f.id and s.topColourId in :colours and s.goneOn is null)
             order by h.position, f.number""")
     List<UUID> flatsIn(Collection<UUID> colours, Limit most);
 
@@ -135,7 +135,7 @@ interface SurfaceRepository extends JpaRepository<SurfaceRow, UUID> {
     @Query("""
             select new lumko.app.house.SurfaceRepository$Count(r.flatId, count(*))
             from SurfaceRow s join RoomRow r on r.id = s.roomId
-            where r.flatId in :flatIds and s.topColourId in :colours group by r.flatId""")
+            where r.flatId in :flatIds and s.topColourId in :colours and s.goneOn is null group by r.flatId""")
     List<Count> countIn(Collection<UUID> colours, Collection<UUID> flatIds);
 
     /** The first flats with walls whose paint nobody has identified, house by house. */
