@@ -177,7 +177,7 @@ public class Correcting {
             Length width = outline.lengthOf(side);
             // the core refuses what does not lie within a wall
             then.add(new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings(), wall.roof()));
-            requireNoMarkBeyond(walls.get(side), width, wall.height(), row.name);
+            requireNoMarkBeyond(walls.get(side), then.get(side), row.name);
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
         Wall above =
@@ -185,7 +185,7 @@ public class Correcting {
         if (!above.fittings().stream().allMatch(fitting -> fitting.fits(above))) {
             throw new RefusedException("refused.lampOutside");
         }
-        requireNoMarkBeyond(ceiling, above.width(), above.height(), row.name);
+        requireNoMarkBeyond(ceiling, above, row.name);
         String before = said(room.outline());
         for (SurfaceRow wall : surfaces.findByRoomIdIn(List.of(roomId))) {
             if (wall.kind == SurfaceKind.WALL) {
@@ -199,8 +199,8 @@ public class Correcting {
         }
     }
 
-    private void requireNoMarkBeyond(Surface surface, Length width, Length height, String room) {
-        if (rooms.hasMarkBeyond(surface.id(), width.inMillimetres(), height.inMillimetres())) {
+    private void requireNoMarkBeyond(Surface surface, Wall then, String room) {
+        if (rooms.hasMarkBeyond(surface.id(), then)) {
             throw new NotNowException("denied.markBeyond", room);
         }
     }

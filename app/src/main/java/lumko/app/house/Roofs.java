@@ -11,7 +11,6 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
 import lumko.core.geometry.RoofLine;
-import lumko.core.geometry.Spot;
 import lumko.core.geometry.Wall;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,12 +56,7 @@ class Roofs {
         }
         Wall then = before.under(roof);
         Room room = flat.roomOf(wallId);
-        boolean isAbove = rooms.marksOn(wallId).stream()
-                .anyMatch(mark -> mark.aboveFloorMillimetres()
-                        > then.heightAt(Spot.ofMillimetres(mark.leftMillimetres(), 0)
-                                        .fromLeft())
-                                .inMillimetres());
-        if (isAbove) {
+        if (rooms.hasMarkBeyond(wallId, then)) {
             throw new NotNowException("denied.markAboveRoof", room.name());
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
@@ -73,8 +67,7 @@ class Roofs {
                         room.walls()
                                 .map(wall -> wall.id().equals(wallId) ? then : wall.asWall())
                                 .toList());
-        if (rooms.hasMarkBeyond(
-                ceiling.id(), over.width().inMillimetres(), over.height().inMillimetres())) {
+        if (rooms.hasMarkBeyond(ceiling.id(), over)) {
             throw new NotNowException("denied.markBeyond", room.name());
         }
         surfaces.findById(wallId).orElseThrow(NotFoundException::new).put(roof);

@@ -3,6 +3,8 @@ package lumko.app.house;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -14,12 +16,6 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
               and m.removedAt is null and m.madeGoodOn is null and m.aboveFloorMillimetres > :millimetres""")
     boolean hasMarkAbove(UUID roomId, double millimetres);
 
-    /** Whether an open mark on a surface would lie beyond it if it were only so large. */
-    @Query("""
-            select count(m) > 0 from MarkRow m where m.surfaceId = :surfaceId and m.removedAt is null and m.madeGoodOn is null
-              and (m.leftMillimetres > :width or m.aboveFloorMillimetres > :height)""")
-    boolean hasMarkBeyond(UUID surfaceId, double width, double height);
-
     /** Where a mark that is open stands on a wall. */
     record Standing(double leftMillimetres, double aboveFloorMillimetres) {}
 
@@ -27,6 +23,15 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
             select new lumko.app.house.RoomRepository$Standing(m.leftMillimetres, m.aboveFloorMillimetres) from MarkRow m
             where m.surfaceId = :surfaceId and m.removedAt is null and m.madeGoodOn is null""")
     List<Standing> marksOn(UUID surfaceId);
+
+    /** Whether an open mark on a surface would lie beyond its edges, or above its roof, if it were so. */
+    default boolean hasMarkBeyond(UUID surfaceId, Wall then) {
+        return marksOn(surfaceId).stream()
+                .anyMatch(mark -> mark.leftMillimetres() > then.width().inMillimetres()
+                        || mark.aboveFloorMillimetres()
+                                > then.heightAt(Length.ofMillimetres(mark.leftMillimetres()))
+                                        .inMillimetres());
+    }
 
     /** Whether anything was ever done in a room: what rests on it is not taken from under it. */
     @Query("""

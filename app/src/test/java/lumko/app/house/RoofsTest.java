@@ -97,6 +97,31 @@ class RoofsTest extends ApplicationTest {
         assertThat(stands.body()).contains("would lie above the roof");
     }
 
+    /** A gable on a shorter wall is steeper: what stood under it may stand above it then. */
+    @Test
+    void aWallIsNotMadeSoShortThatAMarkStandsAboveItsRoof() {
+        UUID wall = wall(flat, 0).id();
+        put(0, "1", "1", "2", "2.5");
+        assertThat(lead.post(
+                                "/walls/" + wall + "/marks",
+                                Map.of(
+                                        "id",
+                                        UUID.randomUUID().toString(),
+                                        "kind",
+                                        "NAIL_HOLE",
+                                        "leftMm",
+                                        "3000",
+                                        "upMm",
+                                        "1700"))
+                        .statusCode())
+                .isLessThan(400);
+        var refused = lead.post(
+                "/rooms/" + flat.rooms().getFirst().id() + "/walls",
+                Map.of("flat", flat.id().toString(), "walls", "3.2 right, 3 right, 3.2 right, 3 right"));
+        assertThat(refused.statusCode()).isEqualTo(409);
+        assertThat(wallNow(flat, 0).width().inMetres()).isEqualTo(4);
+    }
+
     @Test
     void theFlatAcrossTheLandingHasItTheOtherWayRound() {
         put(0, "1.2", "2.4");
