@@ -25,6 +25,7 @@ import lumko.core.geometry.Outline;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.judge.Scrutiny;
+import lumko.core.record.Age;
 import lumko.core.record.Substrate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -237,34 +238,47 @@ public class Recording {
                                 .isEmpty()
                 ? place.getAsInt()
                 : top;
-        coats.saveAndFlush(CoatRow.of(surfaceId, position, coat));
-        history.note(
-                Subject.surface(flat.id(), surfaceId),
-                EventKind.COAT_RECORDED,
-                speaker.words().name(coat.layer()) + (coat.note().isEmpty() ? "" : ": " + coat.note()));
+        record(flat, surfaceId, position, coat);
     }
 
     /**
-     * Records a layer that was forgotten, under one that is on record: that and all above it move up.
+     * Records a layer as somebody remembers it, on top or under one that is on record: that and all above it move up.
      *
      * @param under position of the layer that lies on it
      * @throws NotFoundException if there is no such layer
+     * @throws RefusedException if it would lie on a later one, or under an earlier
      */
-    public void putUnder(UUID surfaceId, NewCoat coat, int under) {
+    public void enter(UUID surfaceId, NewCoat coat, OptionalInt under) {
         Flat flat = requireSurface(surfaceId);
-        List<CoatRow> above = coats.findBySurfaces(List.of(surfaceId)).stream()
-                .filter(row -> row.position >= under)
-                .sorted(Comparator.comparingInt((CoatRow row) -> row.position).reversed())
-                .toList();
-        if (above.isEmpty() || above.getLast().position != under) {
-            throw new NotFoundException();
+        Surface surface = flat.surface(surfaceId).orElseThrow();
+        List<CoatRow> above = under.isEmpty() ? List.of() : from(surfaceId, under.getAsInt());
+        Age age = Age.since(coat.appliedOn(), speaker.today());
+        int beneath = surface.coats().size() - above.size();
+        if (!surface.stack(speaker.today()).takes(age, beneath)) {
+            throw new RefusedException("refused.notInTurn");
         }
         // one after the other from the top, because no two lie in one place
         for (CoatRow row : above) {
             row.position++;
             coats.saveAndFlush(row);
         }
-        coats.saveAndFlush(CoatRow.of(surfaceId, under, coat));
+        record(flat, surfaceId, under.isEmpty() ? highestPosition(surface) + 1 : under.getAsInt(), coat);
+    }
+
+    /** A layer and all above it, from the top. */
+    private List<CoatRow> from(UUID surfaceId, int position) {
+        List<CoatRow> above = coats.findBySurfaces(List.of(surfaceId)).stream()
+                .filter(row -> row.position >= position)
+                .sorted(Comparator.comparingInt((CoatRow row) -> row.position).reversed())
+                .toList();
+        if (above.isEmpty() || above.getLast().position != position) {
+            throw new NotFoundException();
+        }
+        return above;
+    }
+
+    private void record(Flat flat, UUID surfaceId, int position, NewCoat coat) {
+        coats.saveAndFlush(CoatRow.of(surfaceId, position, coat));
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.COAT_RECORDED,

@@ -1,7 +1,6 @@
 package lumko.app.house;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +19,6 @@ import lumko.app.platform.Speaker;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.core.quantity.Limits;
-import lumko.core.record.Age;
 import lumko.core.record.Layer;
 import lumko.core.record.Substrate;
 import org.springframework.stereotype.Controller;
@@ -132,37 +130,19 @@ class SurfaceController {
         NewCoat coat = coat(form);
         OptionalInt place = place(form, "position");
         OptionalInt under = place(form, "under");
-        if (place.isEmpty() && !form.hasErrors()) {
-            Surface surface = houses.flatOfSurface(surfaceId).surface(surfaceId).orElseThrow(NotFoundException::new);
-            requireInTurn(form, surface, coat, under);
-        }
-        if (!form.hasErrors()) {
-            if (under.isPresent()) {
-                recording.putUnder(surfaceId, coat, under.getAsInt());
-            } else {
-                recording.addCoat(surfaceId, coat, place);
-            }
+        if (!form.hasErrors() && place.isPresent()) {
+            recording.addCoat(surfaceId, coat, place);
+        } else if (!form.hasErrors()) {
+            form.attempt("under", () -> {
+                recording.enter(surfaceId, coat, under);
+                return surfaceId;
+            });
         }
         return after(surfaceId, form, model, response);
     }
 
     private static OptionalInt place(Form form, String field) {
         return form.typed(field).isEmpty() ? OptionalInt.empty() : OptionalInt.of(form.whole(field, PLACES));
-    }
-
-    /** Nothing that went on earlier lies on what went on later. */
-    private void requireInTurn(Form form, Surface surface, NewCoat coat, OptionalInt under) {
-        Optional<LocalDate> above = surface.coats().stream()
-                .filter(each -> under.isPresent() && each.position() == under.getAsInt())
-                .findFirst()
-                .flatMap(Coat::appliedOn);
-        boolean isOlder = under.isEmpty()
-                && !surface.stack(speaker.today()).takesOnTop(Age.since(coat.appliedOn(), speaker.today()));
-        boolean isNewer = above.isPresent()
-                && coat.appliedOn().filter(day -> day.isAfter(above.get())).isPresent();
-        if (isOlder || isNewer) {
-            form.refuse("under", speaker.words().say(isOlder ? "refused.olderThanTop" : "refused.newerThanAbove"));
-        }
     }
 
     /** Another paint, another day for a layer that was entered by hand. */

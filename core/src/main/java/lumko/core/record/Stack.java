@@ -42,11 +42,29 @@ public record Stack(Substrate substrate, List<Coat> coats) {
         return coats.stream().filter(coat -> coat.layer().isWhole()).reduce((first, last) -> last);
     }
 
-    /** Whether a coat of an age can lie on top: never an older one on a later. Of what age nobody knows stands in no way. */
+    /** Whether a coat of an age can lie on top. */
     public boolean takesOnTop(Age age) {
+        return takes(age, coats.size());
+    }
+
+    /**
+     * Whether a coat of an age can lie there: never an older one on a later. Of what age nobody knows stands in no way.
+     *
+     * @param place how many coats lie under it
+     */
+    public boolean takes(Age age, int place) {
         return !(age instanceof Age.Known known)
-                || coats.stream()
-                        .noneMatch(coat -> coat.age() instanceof Age.Known there && there.years() < known.years());
+                || coats.subList(0, place).stream().noneMatch(under -> isOlder(known, under))
+                        && coats.subList(place, coats.size()).stream()
+                                .noneMatch(above -> above.age() instanceof Age.Known there && isOlder(there, known));
+    }
+
+    private static boolean isOlder(Age.Known age, Coat than) {
+        return than.age() instanceof Age.Known there && isOlder(age, there);
+    }
+
+    private static boolean isOlder(Age.Known one, Age.Known than) {
+        return one.years() > than.years();
     }
 
     /** The same with one more on top. */

@@ -204,6 +204,20 @@ class StackTest {
     }
 
     @Test
+    void whatWasForgottenLiesBetweenWhatIsOlderAndWhatIsLater() {
+        Stack stack = of(
+                Coat.of(Layer.FINISH, Age.ofYears(9)),
+                Coat.of(Layer.FINISH, Age.UNKNOWN),
+                Coat.of(Layer.FINISH, Age.ofYears(3)));
+        assertThat(stack.takes(Age.ofYears(5), 2)).isTrue();
+        assertThat(stack.takes(Age.ofYears(5), 1)).isTrue();
+        assertThat(stack.takes(Age.UNKNOWN, 0)).isTrue();
+        assertThat(stack.takes(Age.ofYears(5), 0)).as("an older lies on it").isFalse();
+        assertThat(stack.takes(Age.ofYears(2), 2)).as("an older lies on it").isFalse();
+        assertThat(stack.takes(Age.ofYears(10), 2)).as("it lies on a later").isFalse();
+    }
+
+    @Test
     void anOlderCoatNeverLiesOnALater() {
         Stack stack = of(Coat.of(Layer.FINISH, Age.ofYears(3)), Coat.of(Layer.FINISH, Age.UNKNOWN));
         assertThat(stack.takesOnTop(Age.ofYears(3))).isTrue();
