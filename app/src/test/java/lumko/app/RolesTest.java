@@ -29,7 +29,6 @@ import lumko.core.geometry.Spot;
 import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.Layer;
-import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -232,8 +231,7 @@ class RolesTest extends ApplicationTest {
                 asLead(() -> fixtures.add(
                                 flat.rooms().getFirst().id(),
                                 new Fixture(Fixture.Kind.GRILLE, Length.ofMetres(0.3), Length.ofMetres(0.2), 1),
-                                "",
-                                Substrate.METAL))
+                                ""))
                         .toString());
         names.put("person", emeka.id().toString());
         names.put("v", String.valueOf(emeka.version()));

@@ -138,8 +138,7 @@ class DemoFlats {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        UUID surface =
-                fixtures.add(roomId, fixture, name, fixture.kind().isMetal() ? Substrate.METAL : Substrate.TIMBER);
+        UUID surface = fixtures.add(roomId, fixture, name);
         recording.addCoat(
                 surface,
                 NewCoat.finish(

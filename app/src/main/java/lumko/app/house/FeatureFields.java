@@ -8,7 +8,6 @@ import lumko.app.drawing.WallDrawing;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
-import lumko.app.platform.UnitSystem;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.UsualSize;
@@ -41,7 +40,8 @@ class FeatureFields {
         model.addAttribute(
                 "kinds",
                 kinds.stream()
-                        .map(kind -> new UsualFeature(kind, kind.usual(market())))
+                        .map(kind -> new UsualFeature(
+                                kind, kind.usual(speaker.words().units().market())))
                         .toList());
         model.addAttribute("drawing", WallDrawing.of(surface.asWall(), surface.fill(), List.of()));
         model.addAttribute(
@@ -54,7 +54,7 @@ class FeatureFields {
         if (form.hasErrors()) {
             return Optional.empty();
         }
-        UsualSize usual = kind.usual(market());
+        UsualSize usual = kind.usual(speaker.words().units().market());
         Length width = form.metresOr("featureWidth", RecordFields.SIZE, usual.width());
         Length height = form.metresOr("featureHeight", RecordFields.SIZE, usual.height());
         Spot corner = surface.isCeiling()
@@ -84,9 +84,5 @@ class FeatureFields {
 
     private static Length middle(Length of, Length wide) {
         return of.isLongerThan(wide) ? of.minus(wide).times(0.5) : Length.ZERO;
-    }
-
-    private UsualSize.Market market() {
-        return speaker.words().units() == UnitSystem.US ? UsualSize.Market.US : UsualSize.Market.METRIC;
     }
 }

@@ -7,7 +7,6 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
-import lumko.app.platform.UnitSystem;
 import lumko.core.geometry.Fixture;
 import lumko.core.geometry.UsualSize;
 import lumko.core.quantity.Length;
@@ -75,8 +74,8 @@ class FixtureController {
             response.setStatus(422);
             return show(roomId, Optional.empty(), form, model);
         }
-        fixtures.add(roomId, fixture.orElseThrow(), name, kind.isMetal() ? Substrate.METAL : Substrate.TIMBER);
-        return "redirect:/rooms/" + roomId + "/fixtures";
+        fixtures.add(roomId, fixture.orElseThrow(), name);
+        return pageOf(roomId);
     }
 
     @PostMapping("/fixtures/{surfaceId}")
@@ -92,36 +91,29 @@ class FixtureController {
         int seen = form.seenVersion();
         if (form.hasErrors()) {
             response.setStatus(422);
-            return show(roomOf(surfaceId), Optional.of(surfaceId), form, model);
+            UUID roomId = houses.flatOfSurface(surfaceId).roomOf(surfaceId).id();
+            return show(roomId, Optional.of(surfaceId), form, model);
         }
-        fixtures.change(surfaceId, fixture.orElseThrow(), name, substrate, seen);
-        return back(surfaceId);
+        return pageOf(fixtures.change(surfaceId, fixture.orElseThrow(), name, substrate, seen));
     }
 
     @PostMapping("/fixtures/{surfaceId}/gone")
     String takeOff(@PathVariable UUID surfaceId) {
-        fixtures.takeOff(surfaceId);
-        return back(surfaceId);
+        return pageOf(fixtures.takeOff(surfaceId));
     }
 
     @PostMapping("/fixtures/{surfaceId}/back")
     String putBack(@PathVariable UUID surfaceId) {
-        fixtures.putBack(surfaceId);
-        return back(surfaceId);
+        return pageOf(fixtures.putBack(surfaceId));
     }
 
-    private String back(UUID surfaceId) {
-        return "redirect:/rooms/" + roomOf(surfaceId) + "/fixtures";
-    }
-
-    private UUID roomOf(UUID surfaceId) {
-        return houses.flatOfSurface(surfaceId).roomOf(surfaceId).id();
+    private static String pageOf(UUID roomId) {
+        return "redirect:/rooms/" + roomId + "/fixtures";
     }
 
     /** What is not measured is as large as such things usually are. */
     private Optional<Fixture> fixture(Form form, Fixture.Kind kind) {
-        UsualSize usual = UsualSize.of(
-                kind, speaker.words().units() == UnitSystem.US ? UsualSize.Market.US : UsualSize.Market.METRIC);
+        UsualSize usual = UsualSize.of(kind, speaker.words().units().market());
         Length width = form.metresOr("fixtureWidth", Fixture.WIDTH, usual.width());
         Length height = form.metresOr("fixtureHeight", Fixture.HEIGHT, usual.height());
         int sides = form.typed("sides").isEmpty() ? 1 : form.whole("sides", Fixture.SIDES);

@@ -12,6 +12,7 @@ import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.core.geometry.Fixture;
+import lumko.core.job.Face;
 import lumko.core.record.Substrate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,11 +59,11 @@ public class Fixtures {
      *
      * @param name what people call it where there are several; empty where what it is says enough
      */
-    public UUID add(UUID roomId, Fixture fixture, String name, Substrate substrate) {
+    public UUID add(UUID roomId, Fixture fixture, String name) {
         Flat flat = houses.flatOfRoom(roomId);
         requireRecords(flat);
         SurfaceRow row = new SurfaceRow(roomId, SurfaceKind.FIXTURE, surfaces.nextFixture(roomId));
-        row.substrate = substrate;
+        row.substrate = Face.usualSubstrate(fixture.kind());
         row.put(fixture, name);
         surfaces.saveAndFlush(row);
         history.note(Subject.surface(flat.id(), row.id()), EventKind.FEATURE_ENTERED, told(fixture, name));
@@ -72,9 +73,10 @@ public class Fixtures {
     /**
      * Puts right what was entered of a fixture.
      *
+     * @return its room
      * @throws lumko.app.platform.ChangedMeanwhileException if somebody has changed it since that version
      */
-    public void change(UUID surfaceId, Fixture fixture, String name, Substrate substrate, int seenVersion) {
+    public UUID change(UUID surfaceId, Fixture fixture, String name, Substrate substrate, int seenVersion) {
         Flat flat = houses.flatOfSurface(surfaceId);
         requireRecords(flat);
         SurfaceRow row = row(surfaceId);
@@ -82,7 +84,7 @@ public class Fixtures {
         Fixture before = row.fixture().orElseThrow(NotFoundException::new);
         String called = flat.surface(surfaceId).orElseThrow().label();
         if (before.equals(fixture) && called.equals(name) && row.substrate == substrate) {
-            return;
+            return row.roomId;
         }
         row.put(fixture, name);
         row.substrate = substrate;
@@ -90,6 +92,7 @@ public class Fixtures {
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.CORRECTED,
                 told(before, called) + " → " + told(fixture, name));
+        return row.roomId;
     }
 
     private String told(Fixture fixture, String name) {
@@ -101,8 +104,12 @@ public class Fixtures {
                         speaker.words().place(fixture.height()));
     }
 
-    /** It is not there any more. What was done to it stays on record, and it comes back as it was. */
-    public void takeOff(UUID surfaceId) {
+    /**
+     * It is not there any more. What was done to it stays on record, and it comes back as it was.
+     *
+     * @return its room
+     */
+    public UUID takeOff(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         requireRecords(flat);
         SurfaceRow row = row(surfaceId);
@@ -110,10 +117,15 @@ public class Fixtures {
             row.goneOn = speaker.today();
             history.note(Subject.surface(flat.id(), surfaceId), EventKind.TAKEN_OFF, called(flat, surfaceId));
         }
+        return row.roomId;
     }
 
-    /** It is there after all. */
-    public void putBack(UUID surfaceId) {
+    /**
+     * It is there after all.
+     *
+     * @return its room
+     */
+    public UUID putBack(UUID surfaceId) {
         Flat flat = houses.flatOfSurface(surfaceId);
         requireRecords(flat);
         SurfaceRow row = row(surfaceId);
@@ -124,6 +136,7 @@ public class Fixtures {
                     EventKind.CORRECTED,
                     speaker.words().say("off.backAgain", called(flat, surfaceId)));
         }
+        return row.roomId;
     }
 
     private String called(Flat flat, UUID surfaceId) {

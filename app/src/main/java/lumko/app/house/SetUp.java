@@ -3,9 +3,7 @@ package lumko.app.house;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,6 +12,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.Product;
@@ -273,13 +272,17 @@ public class SetUp {
      *
      * @param leftAlone surfaces with a layer of a later day: an older one cannot lie on top of it
      */
-    public record Coated(int surfaces, int leftAlone) {}
+    public record Coated(int surfaces, int leftAlone) {
+        private Coated plus(Coated other) {
+            return new Coated(surfaces + other.surfaces, leftAlone + other.leftAlone);
+        }
+    }
 
     /** Enters a layer on every surface of a kind in a room, on top of what is there. */
     public Coated coatRoom(UUID roomId, SurfaceKind kind, NewCoat coat) {
         Flat flat = houses.flatOfRoom(roomId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
-        return coat(Map.of(flat.id(), flat.room(roomId).surfaces()), kind, coat);
+        return coat(flat.id(), flat.room(roomId).surfaces().stream(), kind, coat);
     }
 
     /** Enters a layer on every surface of a kind in a flat or in its house, on top of what is there. */
@@ -291,42 +294,28 @@ public class SetUp {
                 : houses.doorsOf(List.of(flat.house().id())).stream()
                         .map(Houses.Door::flatId)
                         .toList();
-        Map<UUID, List<Surface>> surfacesOf = new LinkedHashMap<>();
-        flatIds.forEach(
-                each -> surfacesOf.put(each, houses.flat(each).surfaces().toList()));
-        return coat(surfacesOf, kind, coat);
+        return flatIds.stream()
+                .map(each -> coat(each, houses.flat(each).surfaces(), kind, coat))
+                .reduce(new Coated(0, 0), Coated::plus);
     }
 
-    /** @param surfacesOf by flat its surfaces */
-    private Coated coat(Map<UUID, List<Surface>> surfacesOf, SurfaceKind kind, NewCoat coat) {
+    private Coated coat(UUID flatId, Stream<Surface> surfaces, SurfaceKind kind, NewCoat coat) {
         LocalDate today = speaker.today();
-        int count = 0;
-        int leftAlone = 0;
-        for (UUID each : surfacesOf.keySet()) {
-            Map<UUID, List<NewCoat>> onto = new HashMap<>();
-            for (Surface surface : surfacesOf.getOrDefault(each, List.of()).stream()
-                    .filter(surface ->
-                            surface.kind() == kind && surface.goneOn().isEmpty())
-                    .toList()) {
-                if (surface.stack(today).takesOnTop(Age.since(coat.appliedOn(), today))) {
-                    onto.put(surface.id(), List.of(coat));
-                } else {
-                    leftAlone++;
-                }
-            }
-            if (!onto.isEmpty()) {
-                recording.addCoats(each, onto);
-                history.note(
-                        Subject.flat(each),
-                        EventKind.COAT_RECORDED,
-                        speaker.words()
-                                .say(
-                                        "setup.coated",
-                                        onto.size(),
-                                        speaker.words().name(kind)));
-                count += onto.size();
-            }
+        Age age = Age.since(coat.appliedOn(), today);
+        Map<Boolean, List<Surface>> takesIt = surfaces.filter(
+                        surface -> surface.kind() == kind && surface.goneOn().isEmpty())
+                .collect(Collectors.partitioningBy(
+                        surface -> surface.stack(today).takesOnTop(age)));
+        Map<UUID, List<NewCoat>> onto = takesIt.getOrDefault(true, List.of()).stream()
+                .collect(Collectors.toMap(Surface::id, surface -> List.of(coat)));
+        if (!onto.isEmpty()) {
+            recording.addCoats(flatId, onto);
+            history.note(
+                    Subject.flat(flatId),
+                    EventKind.COAT_RECORDED,
+                    speaker.words()
+                            .say("setup.coated", onto.size(), speaker.words().name(kind)));
         }
-        return new Coated(count, leftAlone);
+        return new Coated(onto.size(), takesIt.getOrDefault(false, List.of()).size());
     }
 }

@@ -52,7 +52,7 @@ class PlanController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isUpdate,
             Model model) {
         model.addAttribute("lines", desk.lines(zoom, offer));
-        return isUpdate ? "plan :: aslines" : show(zoom, Optional.empty(), offer, model);
+        return isUpdate ? "plan :: lines" : show(zoom, Optional.empty(), offer, model);
     }
 
     /** How far the search is: asked for again and again while it runs, and the last time once it is over. */

@@ -93,8 +93,8 @@ public class Deciding {
     }
 
     /**
-     * Decides what is done with a surface, whatever the verdict; for trim and fixtures, whether they are painted. All of a room, or all of
-     * the flat, is decided on at once: a room is its walls, a flat its ceilings too.
+     * Decides what is done with a surface, whatever the verdict; for trim and fixtures, whether they are painted. All of a room, or
+     * all of the flat, is decided on at once: a room is its walls, a flat its ceilings too.
      *
      * @param why the reason; empty where none was given
      */

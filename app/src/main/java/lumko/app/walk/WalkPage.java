@@ -3,9 +3,9 @@ package lumko.app.walk;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.figure.Figures;
@@ -79,13 +79,14 @@ class WalkPage {
         way(around, wallId, model);
         choices(model);
         views(around, walked, model);
-        model.addAttribute("paint", paint(wallId, walked.flat(), walked.surface(), walked.visit()));
-        model.addAttribute(
-                "trims",
-                around.trims().stream()
-                        .filter(each -> each.room().id().equals(walked.room().id()))
-                        .map(each -> brushed(wallId, walked.flat(), each))
-                        .toList());
+        PaintView paint = paint(wallId, walked.flat(), walked.surface(), walked.visit());
+        model.addAttribute("paint", paint);
+        List<BrushedView> trims = around.trims().stream()
+                .filter(each -> each.room().id().equals(walked.room().id()))
+                .map(each -> brushed(wallId, walked.flat(), each))
+                .toList();
+        model.addAttribute("trims", trims);
+        model.addAttribute("paints", new Paints(paint, trims));
         model.addAttribute(
                 "ownLast",
                 walked.marks().stream()
@@ -144,6 +145,17 @@ class WalkPage {
         model.addAttribute("board", new BoardView(walked, drawing, list, catalogue, words));
     }
 
+    /** The questions about paint on a page: of its wall, and of what is brushed in its room. */
+    private record Paints(PaintView ofWall, List<BrushedView> brushed) {
+        PaintView of(UUID surfaceId) {
+            return brushed.stream()
+                    .flatMap(each -> each.paint().stream())
+                    .filter(paint -> paint.surfaceId().equals(surfaceId))
+                    .findFirst()
+                    .orElse(ofWall);
+        }
+    }
+
     /** What is not painted is asked nothing about its paint. */
     private BrushedView brushed(UUID wallId, Flat flat, WalkedTrim trim) {
         return new BrushedView(
@@ -163,14 +175,7 @@ class WalkPage {
         model.addAttribute("offers", offers.of(wallId, surfaceId, typed));
         model.addAttribute(
                 "offered",
-                Stream.of(model.getAttribute("trims"))
-                        .flatMap(trims -> trims instanceof List<?> list ? list.stream() : Stream.empty())
-                        .flatMap(
-                                each -> each instanceof BrushedView brushed ? brushed.paint().stream() : Stream.empty())
-                        .filter(paint -> paint.surfaceId().equals(surfaceId))
-                        .findFirst()
-                        .map(Object.class::cast)
-                        .orElseGet(() -> model.getAttribute("paint")));
+                Objects.requireNonNull((Paints) model.getAttribute("paints")).of(surfaceId));
     }
 
     /** Adds in how many coats the surface could be painted from edge to edge. */

@@ -39,6 +39,9 @@ class FixturesTest extends ApplicationTest {
     SetUp setUp;
 
     @Autowired
+    SeenPaints seen;
+
+    @Autowired
     Sheets sheets;
 
     private SignedInClient lead;
@@ -182,6 +185,11 @@ class FixturesTest extends ApplicationTest {
         coat(shelves, trimPaint());
         lead.post("/fixtures/" + shelves.id() + "/gone", Map.of());
         assertThat(now().rooms().getFirst().fixtures()).isEmpty();
+        assertThat(asLead(() ->
+                        seen.flatsIn(List.of(trimPaint().colour().id()), 1000).flats()))
+                .as("a colour is not where nothing stands any more")
+                .extracting(found -> found.door().flatId())
+                .doesNotContain(flat.id());
         assertThat(now().surface(shelves.id()).orElseThrow().coats()).hasSize(1);
         assertThat(lead.get("/rooms/" + room.id() + "/fixtures").body()).contains("not there since", "Put it back");
         assertThat(lead.get("/flats/" + flat.id() + "/history").body()).contains("shelves");
@@ -230,9 +238,9 @@ class FixturesTest extends ApplicationTest {
     void onlyWhoKeepsItsRecordsEntersOneAndAStrangerSeesNone() {
         Surface radiator = enter("RADIATOR", "");
         Fixture is = radiator.fixture().orElseThrow();
-        assertThatThrownBy(() -> as(member("tobias"), () -> fixtures.add(room.id(), is, "", Substrate.METAL)))
+        assertThatThrownBy(() -> as(member("tobias"), () -> fixtures.add(room.id(), is, "")))
                 .isInstanceOf(NotAllowedException.class);
-        assertThatThrownBy(() -> as(stranger(), () -> fixtures.add(room.id(), is, "", Substrate.METAL)))
+        assertThatThrownBy(() -> as(stranger(), () -> fixtures.add(room.id(), is, "")))
                 .isInstanceOf(NotFoundException.class);
         assertThatThrownBy(() -> as(stranger(), () -> {
                     fixtures.takeOff(radiator.id());

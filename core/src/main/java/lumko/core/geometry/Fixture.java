@@ -35,11 +35,6 @@ public record Fixture(Kind kind, Length width, Length height, int sides) {
         Kind(double relief) {
             this.relief = relief;
         }
-
-        /** Whether it is usually of metal. */
-        public boolean isMetal() {
-            return this == RADIATOR || this == GRILLE || this == METALWORK;
-        }
     }
 
     public Fixture {

@@ -12,6 +12,7 @@ import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.record.Stack;
+import lumko.core.record.Substrate;
 import lumko.core.record.TopLayer;
 
 /**
@@ -155,6 +156,14 @@ public record Face(
                 texture,
                 List.of(),
                 List.of());
+    }
+
+    /** What a fixture is made of, where nobody says otherwise. */
+    public static Substrate usualSubstrate(Fixture.Kind kind) {
+        return switch (kind) {
+            case RADIATOR, GRILLE, METALWORK -> Substrate.METAL;
+            case DOOR, WINDOW, SHELVES, PANELLING, CUPBOARD -> Substrate.TIMBER;
+        };
     }
 
     /** A fixture that is painted apart from the trim of its room, with nothing decided. */

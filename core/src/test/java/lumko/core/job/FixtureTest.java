@@ -72,7 +72,7 @@ class FixtureTest {
     @ParameterizedTest
     @EnumSource(Fixture.Kind.class)
     void eachIsKeyedAndPaintedByItself(Fixture.Kind kind) {
-        Face face = face(usual(kind), painted(kind.isMetal() ? Substrate.METAL : Substrate.TIMBER));
+        Face face = face(usual(kind), painted(Face.usualSubstrate(kind)));
         WorkGraph plan = plan(face);
         assertThat(minutes(plan, ActivityKind.SAND_TRIM, face.key()) + minutes(plan, ActivityKind.KEY_SAND, face.key()))
                 .isPositive();
