@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -22,8 +21,6 @@ import lumko.app.account.People;
 import lumko.app.account.Role;
 import lumko.app.figure.Figures;
 import lumko.app.house.Houses;
-import lumko.app.house.Turnover;
-import lumko.app.plan.PlanView.FlatStory;
 import lumko.app.plan.PlanView.Line;
 import lumko.app.plan.PlanView.Offer;
 import lumko.app.plan.PlanView.Person;
@@ -33,7 +30,6 @@ import lumko.app.platform.Words;
 import lumko.app.sheet.Sheets;
 import lumko.core.quantity.Volume;
 import lumko.core.schedule.Shift;
-import lumko.core.turnover.FlatWork;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,7 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class PlanDesk {
     private static final String[] DASHES = {"", "7 4", "2 4", "10 3 2 3", "14 4", "4 2"};
-    private static final int LONGEST_CHAIN = 8;
     /** Of a house that never works: the day is drawn all the same. */
     private static final Shift NO_HOURS = new Shift(LocalTime.of(8, 0), LocalTime.of(16, 0));
 
@@ -134,10 +129,6 @@ class PlanDesk {
 
     boolean mayTake() {
         return access.member().isLead();
-    }
-
-    private static boolean isWalk(PieceRow piece) {
-        return piece.kind.equals(FlatWork.Kind.WALK.name());
     }
 
     /** One page in the making. */
@@ -248,7 +239,7 @@ class PlanDesk {
                                     strokes,
                                     looked(),
                                     Shift.wholeDay(figures.catalogue()).orElse(NO_HOURS)),
-                    chosen.map(standing::get).filter(Objects::nonNull).map(this::story),
+                    chosen.map(standing::get).filter(Objects::nonNull).map(story()::of),
                     offered.stream().map(this::offer).toList(),
                     shown.map(PlanRow::id),
                     search(false),
@@ -305,7 +296,9 @@ class PlanDesk {
             return piece.beginsAt.isBefore(until) && piece.endsAt().isAfter(now) && !piece.isDone(ticked);
         }
 
-        // ---- words
+        private PlanStory story() {
+            return new PlanStory(rows, houses, people.names(), words, now, speech, drawnPieces, inForce);
+        }
 
         List<Line> lines() {
             Instant end = today.plusDays(zoom.days * 7L / 5 + 2)
@@ -328,78 +321,6 @@ class PlanDesk {
                             stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
                             stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key))))
                     .toList();
-        }
-
-        private FlatStory story(PlannedFlatRow row) {
-            return new FlatStory(
-                    row.flatId,
-                    speech.flat(row.flatId),
-                    speech.heading(row),
-                    Optional.ofNullable(row.chance)
-                            .map(chance -> words.say("plan.chance", words.chance(chance)))
-                            .orElse(""),
-                    words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),
-                    new ChainWords(words, now).sentences(Kept.chain(row.chain), LONGEST_CHAIN),
-                    Kept.helps(row.helps).stream().map(this::helping).toList(),
-                    rows.isHeated(row.turnoverId),
-                    Kept.helps(row.helps).stream().anyMatch(help -> help.kind() == Help.Kind.HEATER),
-                    legs(row));
-        }
-
-        /** The turnover from the keys to the tenant: what the office answers for, and what painters do. */
-        private List<PlanView.Leg> legs(PlannedFlatRow row) {
-            List<PieceRow> mine = drawnPieces.stream()
-                    .filter(piece -> piece.flatId.equals(row.flatId))
-                    .toList();
-            Optional<Turnover> turnover = houses.openTurnovers().stream()
-                    .filter(each -> each.id().equals(row.turnoverId))
-                    .findFirst();
-            List<PlanView.Leg> legs = new ArrayList<>();
-            String office = words.say("leg.office");
-            turnover.ifPresent(
-                    each -> legs.add(new PlanView.Leg(words.say("leg.KEYS"), words.day(each.keysBackOn()), office)));
-            leg(mine.stream().filter(PlanDesk::isWalk).toList(), "leg.WALK").ifPresent(legs::add);
-            inForce.ifPresent(plan -> legs.add(new PlanView.Leg(
-                    words.say("leg.PLAN"),
-                    words.moment(Optional.ofNullable(plan.takenAt).orElse(plan.madeAt), now),
-                    people.names().getOrDefault(plan.takenBy, ""))));
-            leg(mine.stream().filter(piece -> !isWalk(piece)).toList(), "leg.WORK")
-                    .ifPresent(legs::add);
-            legs.add(new PlanView.Leg(words.say("leg.DRY"), words.moment(row.readyAt, now), ""));
-            legs.add(new PlanView.Leg(
-                    words.say("leg.INSPECTION"), words.day(speech.day(row.readyAt)), words.say("leg.lead")));
-            if (row.curedAt.isAfter(row.readyAt)) {
-                legs.add(new PlanView.Leg(words.say("leg.CURED"), words.day(speech.day(row.curedAt)), ""));
-            }
-            turnover.flatMap(Turnover::viewingOn)
-                    .ifPresent(on -> legs.add(new PlanView.Leg(words.say("leg.VIEWING"), words.day(on), office)));
-            turnover.flatMap(Turnover::moveInOn)
-                    .ifPresent(on -> legs.add(new PlanView.Leg(words.say("leg.MOVE_IN"), words.day(on), office)));
-            return legs;
-        }
-
-        private Optional<PlanView.Leg> leg(List<PieceRow> some, String name) {
-            if (some.isEmpty()) {
-                return Optional.empty();
-            }
-            Instant last = some.stream()
-                    .map(PieceRow::endsAt)
-                    .max(Comparator.naturalOrder())
-                    .orElseThrow();
-            String who = some.stream()
-                    .map(piece -> speech.name(piece.personId))
-                    .distinct()
-                    .collect(Collectors.joining(", "));
-            String from = words.moment(some.getFirst().beginsAt, now);
-            return Optional.of(new PlanView.Leg(words.say(name), from + "–" + words.moment(last, now), who));
-        }
-
-        private PlanView.Helping helping(Help help) {
-            return new PlanView.Helping(
-                    words.say("help." + help.kind(), help.who()),
-                    words.say(
-                            help.isOnTime() ? "help.onTime" : "help.sooner",
-                            words.duration(Duration.ofMinutes(help.minutes()))));
         }
 
         private Offer offer(PlanRow plan) {
