@@ -3,6 +3,8 @@
 import { openDB } from "./idb.js";
 
 const RETRY_MS = 3000;
+// On a bad signal an answer may never come; sending the same again changes nothing there, waiting for ever holds up all others.
+const ANSWER_MS = 15000;
 const STORE = "outbox";
 
 const person = () => document.querySelector("meta[name=person]")?.content ?? "";
@@ -63,19 +65,18 @@ async function sendAll() {
 
 // Whether the next one can follow: this one has left, or its refusal is kept to be seen.
 async function deliver(item) {
-  let response = await post(item);
+  let { response, body } = await post(item);
   signedOut = isSignedOut(response);
   if (response.status === 403 && !signedOut) {
     // a page that stood open for long has an old token; or somebody else has signed in here meanwhile
     signedOut = !(await renewToken());
-    if (!signedOut) response = await post(item);
+    if (!signedOut) ({ response, body } = await post(item));
   }
   if (signedOut) return false;
   if (response.status >= 500 || response.status === 408 || response.status === 429) {
     later();
     return false;
   }
-  const body = await response.text();
   if (response.ok) await (await database).delete(STORE, item.number);
   else await (await database).put(STORE, { ...item, refused: sentences(body) || String(response.status) });
   const isLast = !(await own()).some((each) => !each.refused && each.wall === item.wall);
@@ -98,12 +99,20 @@ function tell(arrival) {
   return !document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: arrival, cancelable: true }));
 }
 
-function post(item) {
-  return fetch(item.url, {
-    method: "POST",
-    headers: { "HX-Request": "true", "X-CSRF-TOKEN": csrf()?.content ?? "" },
-    body: new URLSearchParams(item.values),
-  });
+async function post(item) {
+  const patience = new AbortController();
+  const end = setTimeout(() => patience.abort(), ANSWER_MS);
+  try {
+    const response = await fetch(item.url, {
+      method: "POST",
+      headers: { "HX-Request": "true", "X-CSRF-TOKEN": csrf()?.content ?? "" },
+      body: new URLSearchParams(item.values),
+      signal: patience.signal,
+    });
+    return { response, body: await response.text() };
+  } finally {
+    clearTimeout(end);
+  }
 }
 
 function isSignedOut(response) {

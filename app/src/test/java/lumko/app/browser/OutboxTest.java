@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Date;
@@ -32,9 +31,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /** What was set on a device leaves it only when the server has it, or when the person has seen why not. */
 class OutboxTest extends BrowserTest {
-    private static final LocatorAssertions.HasCountOptions PATIENTLY =
-            new LocatorAssertions.HasCountOptions().setTimeout(9000);
-
     @Autowired
     Recording recording;
 
@@ -90,7 +86,7 @@ class OutboxTest extends BrowserTest {
         tapOnly(page, 800, 900);
         tapOnly(page, 1600, 900);
         tapOnly(page, 2400, 900);
-        assertThat(page.locator("[data-row]")).hasCount(3, PATIENTLY);
+        assertThat(page.locator("[data-row]")).hasCount(3, DeadSpot.soonCounted());
         assertThat(outbox(page)).isHidden();
     }
 
@@ -107,7 +103,7 @@ class OutboxTest extends BrowserTest {
                 List.of(
                         "/walls/" + wall(flat, 0).id() + "/marks",
                         page.locator("[data-wall]").getAttribute("data-wall")));
-        assertThat(page.locator("[data-row]")).hasCount(1, PATIENTLY);
+        assertThat(page.locator("[data-row]")).hasCount(1, DeadSpot.soonCounted());
         assertThat(outbox(page)).isHidden();
         assertThat(outbox(other)).isHidden();
     }
@@ -158,7 +154,7 @@ class OutboxTest extends BrowserTest {
     void whatWaitsIsShownOnEveryPageAndSentFromThere() {
         Page page = enter(Screen.PHONE, "Jonas Petrak");
         page.navigate(walk());
-        page.context().route("**/marks", route -> route.abort());
+        DeadSpot cellar = DeadSpot.entered(page, "**/marks");
         tapOnly(page, 800, 900);
         tapOnly(page, 1600, 900);
         assertThat(outbox(page)).containsText("2 not sent yet");
@@ -167,8 +163,8 @@ class OutboxTest extends BrowserTest {
         assertThat(page.locator("[data-row]")).hasCount(0);
         page.navigate(url("/"));
         assertThat(outbox(page)).containsText("2 not sent yet");
-        page.context().unroute("**/marks");
-        assertThat(outbox(page)).isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(9000));
+        cellar.leave();
+        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
         page.navigate(walk());
         assertThat(page.locator("[data-row]")).hasCount(2);
     }
@@ -192,16 +188,15 @@ class OutboxTest extends BrowserTest {
         });
         Page page = enter(Screen.PHONE, "Jonas Petrak");
         page.navigate(url("/sheets/" + sheetId));
-        page.context().route("**/steps/**", route -> route.abort());
+        DeadSpot cellar = DeadSpot.entered(page, "**/steps/**");
         page.clock().setFixedTime(Date.from(clock.instant().minus(Duration.ofHours(1))));
         page.locator("#tick-0").click();
         assertThat(page.locator("#tick-0")).hasClass(Pattern.compile("pending"));
         assertThat(outbox(page)).containsText("1 not sent yet");
         page.reload();
         assertThat(page.locator("#tick-0")).hasClass(Pattern.compile("pending"));
-        page.context().unroute("**/steps/**");
-        assertThat(page.locator("#tick-0"))
-                .hasAttribute("aria-pressed", "true", new LocatorAssertions.HasAttributeOptions().setTimeout(9000));
+        cellar.leave();
+        assertThat(page.locator("#tick-0")).hasAttribute("aria-pressed", "true", DeadSpot.soonSaid());
         assertThat(outbox(page)).isHidden();
         Instant ticked = asLead(() -> sheets.sheet(sheetId))
                 .steps()
@@ -218,14 +213,29 @@ class OutboxTest extends BrowserTest {
         Page page = enter(Screen.DESK, "Jonas Petrak");
         page.navigate(walk());
         tap(page, 800, 900);
-        page.context().route("**/marks", route -> route.abort());
+        DeadSpot cellar = DeadSpot.entered(page, "**/marks");
         tapOnly(page, 1600, 900);
         assertThat(outbox(page)).containsText("1 not sent yet");
         button(page, "Undo").click();
         assertThat(outbox(page)).containsText("2 not sent yet");
-        page.context().unroute("**/marks");
-        assertThat(outbox(page)).isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(9000));
+        cellar.leave();
+        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
         assertThat(page.locator("[data-row]")).hasCount(1);
         assertThat(page.locator("[data-row]").first()).containsText("0.80 m");
+    }
+
+    @Test
+    void whatIsNeverAnsweredIsSentAgain() {
+        Page page = enter(Screen.DESK, "Jonas Petrak");
+        page.clock().install();
+        page.navigate(walk());
+        DeadSpot cellar = DeadSpot.ofSilence(page, "**/marks");
+        tapOnly(page, 800, 900);
+        assertThat(outbox(page)).containsText("1 not sent yet");
+        cellar.leave();
+        page.clock().fastForward(16_000);
+        page.clock().fastForward(4_000);
+        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
+        assertThat(page.locator("[data-row]")).hasCount(1);
     }
 }

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.regex.Pattern;
 import lumko.app.house.Flat;
 import lumko.app.walk.Walks;
@@ -48,14 +47,13 @@ class WholeFlatOnThePhoneTest extends BrowserTest {
                 .isVisible();
 
         // a stretch without signal: what is set is drawn at once and arrives later
-        phone.context().route("**/marks", route -> route.abort());
+        DeadSpot cellar = DeadSpot.entered(phone, "**/marks");
         double[] at = onScreen(phone, 900, 700);
         phone.mouse().click(at[0], at[1]);
         taps++;
         assertThat(phone.locator("svg.wall .waiting .mark")).hasCount(1);
-        phone.context().unroute("**/marks");
-        assertThat(phone.locator("svg.wall .waiting .mark"))
-                .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(9000));
+        cellar.leave();
+        assertThat(phone.locator("svg.wall .waiting .mark")).hasCount(0, DeadSpot.soonCounted());
         assertThat(phone.locator("svg.wall [data-mark]").first()).isVisible();
 
         for (int wall = 0; wall < faces; wall++) {
