@@ -8,7 +8,7 @@ import lumko.core.fault.Fault;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Relief;
 import lumko.core.geometry.Box;
-import lumko.core.geometry.RoofLine;
+import lumko.core.geometry.Course;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
@@ -16,6 +16,8 @@ import lumko.core.repair.Mark;
 /**
  * A wall drawn to scale: one unit is one millimetre, the origin is the upper left corner, y runs down.
  *
+ * @param beyond what of the rectangle is no wall, above a roof and below stairs, as a path
+ * @param skirting as a path
  * @param fill what is seen of the wall, {@code #rrggbb}, or empty if nobody knows
  */
 public record WallDrawing(
@@ -25,10 +27,11 @@ public record WallDrawing(
         List<Part> openings,
         List<Part> fittings,
         List<MarkDrawing> marks,
-        String aboveRoof) {
+        String beyond,
+        String skirting) {
 
     /** Height of the skirting as drawn, in millimetres. */
-    public static final double SKIRTING = 120;
+    private static final double SKIRTING = 120;
 
     private static final double LONGEST_SHADOW = 50;
 
@@ -98,16 +101,34 @@ public record WallDrawing(
                         .map(fitting -> Part.of(fitting.kind(), fitting.box(), wall.height()))
                         .toList(),
                 marks.stream().map(numbered -> draw(numbered, wall.height())).toList(),
-                wall.roof().map(roof -> aboveRoof(roof, wall)).orElse(""));
+                beyond(wall),
+                band(wall, 0, SKIRTING));
     }
 
-    /** What of the rectangle is no wall, as a path. */
-    private static String aboveRoof(RoofLine roof, Wall wall) {
-        return roof.points(wall.width()).stream()
-                        .map(point -> "L" + point.fromLeft().inMillimetres() + " "
-                                + wall.height().minus(point.height()).inMillimetres())
-                        .collect(Collectors.joining("", "M0 0", ""))
-                + "L" + wall.width().inMillimetres() + " 0Z";
+    /** What of the rectangle is no wall, above a roof and below stairs, as a path. */
+    private static String beyond(Wall wall) {
+        String wide = " " + wall.width().inMillimetres();
+        String above = wall.ends().roof().isEmpty()
+                ? ""
+                : "M0 0" + lines(wall.top().points(), wall.height(), 0) + "L" + wide + " 0Z";
+        String below = wall.ends().stairs().isEmpty()
+                ? ""
+                : "M0 " + wall.height().inMillimetres() + lines(wall.foot().points(), wall.height(), 0) + "L" + wide
+                        + " " + wall.height().inMillimetres() + "Z";
+        return above + below;
+    }
+
+    /** What lies between two heights over where one stands at its foot, in millimetres, as a path. */
+    public static String band(Wall wall, double from, double to) {
+        List<Course.Point> foot = wall.foot().points();
+        return "M" + lines(foot, wall.height(), from).substring(1) + lines(foot.reversed(), wall.height(), to) + "Z";
+    }
+
+    private static String lines(List<Course.Point> points, Length wallHeight, double above) {
+        return points.stream()
+                .map(point -> "L" + point.fromLeft().inMillimetres() + " "
+                        + (wallHeight.minus(point.height()).inMillimetres() - above))
+                .collect(Collectors.joining());
     }
 
     private static MarkDrawing draw(Numbered numbered, Length wallHeight) {

@@ -142,7 +142,7 @@ public class Correcting {
         room.walls()
                 .map(Surface::asWall)
                 .forEach(wall ->
-                        new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings(), wall.roof()));
+                        new Wall(wall.width(), height, wall.texture(), wall.openings(), wall.fittings(), wall.ends()));
         if (rooms.hasMarkAbove(roomId, height.inMillimetres())) {
             throw new NotNowException("denied.markAbove", row.name);
         }
@@ -176,7 +176,7 @@ public class Correcting {
             Wall wall = walls.get(side).asWall();
             Length width = outline.lengthOf(side);
             // the core refuses what does not lie within a wall
-            then.add(new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings(), wall.roof()));
+            then.add(new Wall(width, wall.height(), wall.texture(), wall.openings(), wall.fittings(), wall.ends()));
             requireNoMarkBeyond(walls.get(side), then.get(side), row.name);
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
@@ -264,7 +264,7 @@ public class Correcting {
                 surface.isCeiling()
                         ? new Wall(
                                 wall.width(), wall.height(), wall.texture(), wall.openings(), Houses.fittings(others))
-                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others, wall.roof()),
+                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others, wall.ends()),
                 List.of(new NewRoom.Feature(row.kind, box)));
         String before = said(row.kind, row.box());
         row.put(box);

@@ -21,10 +21,10 @@ import lumko.app.catalogue.Paints;
 import lumko.app.platform.NotFoundException;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
-import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
@@ -321,7 +321,7 @@ public class Houses {
                     height,
                     wallRow.texture,
                     featuresOf.getOrDefault(wallRow.id(), List.of()),
-                    wallRow.roof());
+                    wallRow.ends());
             walls.add(new Surface(
                     wallRow.id(),
                     SurfaceKind.WALL,
@@ -357,12 +357,12 @@ public class Houses {
         return new Room(row.id(), row.name, row.kind, height, outline, row.floor, List.copyOf(all));
     }
 
-    static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows, Optional<RoofLine> roof) {
+    static Wall wall(Length width, Length height, Texture texture, List<WallFeatureRow> rows, Ends ends) {
         List<Opening> openings = new ArrayList<>();
         for (WallFeatureRow row : rows) {
             row.kind.opening().ifPresent(kind -> openings.add(new Opening(kind, row.box())));
         }
-        return new Wall(width, height, texture, openings, fittings(rows), roof);
+        return new Wall(width, height, texture, openings, fittings(rows), ends);
     }
 
     static List<Fitting> fittings(List<WallFeatureRow> rows) {

@@ -19,6 +19,7 @@ import lumko.app.platform.NotNowException;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
 import lumko.app.store.Tin;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
@@ -122,7 +123,7 @@ public class Recording {
                             entered.height(),
                             entered.texture(),
                             List.of(),
-                            Optional.empty()),
+                            Ends.AS_THE_ROOM),
                     added);
             added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
         }
@@ -189,7 +190,7 @@ public class Recording {
                 on.texture(),
                 openings,
                 Stream.concat(on.fittings().stream(), fittings.stream()).toList(),
-                on.roof());
+                on.ends());
         // what sat wrongly before is no reason to refuse what has nothing to do with it
         if (with.fittings().stream().anyMatch(each -> !each.fits(with) && (fittings.contains(each) || each.fits(on)))) {
             throw new RefusedException(isCeiling ? "refused.outsideTheRoom" : "refused.inAnOpening");

@@ -49,12 +49,12 @@ public record Room(
                 .orElseThrow();
     }
 
-    /** Metres of skirting: every wall but for what opens down to the floor. */
+    /** Metres of skirting: the foot of every wall but for what opens down to it. */
     public Length skirting() {
         double millimetres = walls().map(Surface::asWall)
-                .mapToDouble(wall -> wall.width().inMillimetres()
+                .mapToDouble(wall -> wall.foot().length().inMillimetres()
                         - wall.openings().stream()
-                                .filter(opening -> opening.box().bottom().inMillimetres() <= 0)
+                                .filter(opening -> wall.standsAtFoot(opening.box()))
                                 .mapToDouble(opening -> opening.box().width().inMillimetres())
                                 .sum())
                 .sum();

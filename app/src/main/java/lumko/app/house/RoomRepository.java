@@ -24,12 +24,15 @@ interface RoomRepository extends JpaRepository<RoomRow, UUID> {
             where m.surfaceId = :surfaceId and m.removedAt is null and m.madeGoodOn is null""")
     List<Standing> marksOn(UUID surfaceId);
 
-    /** Whether an open mark on a surface would lie beyond its edges, or above its roof, if it were so. */
+    /** Whether an open mark on a surface would lie beyond its edges, above its roof or below its stairs, if it were so. */
     default boolean hasMarkBeyond(UUID surfaceId, Wall then) {
         return marksOn(surfaceId).stream()
                 .anyMatch(mark -> mark.leftMillimetres() > then.width().inMillimetres()
                         || mark.aboveFloorMillimetres()
                                 > then.heightAt(Length.ofMillimetres(mark.leftMillimetres()))
+                                        .inMillimetres()
+                        || mark.aboveFloorMillimetres()
+                                < then.footAt(Length.ofMillimetres(mark.leftMillimetres()))
                                         .inMillimetres());
     }
 

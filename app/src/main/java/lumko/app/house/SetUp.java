@@ -188,7 +188,10 @@ public class SetUp {
             wall.texture = like.asWall().texture();
             wall.substrate = like.substrate();
             Length width = outline.lengthOf(side);
-            wall.put(like.asWall().roof().map(roof -> mirrored ? roof.mirrored(width) : roof));
+            wall.put(
+                    mirrored
+                            ? like.asWall().ends().mirrored(width)
+                            : like.asWall().ends());
             surfaceRows.add(wall);
             featureRows.addAll(featuresOf(like, wall, mirrored ? Optional.of(width) : Optional.empty()));
             copyCoats(like, wall, withCoats, coatRows);

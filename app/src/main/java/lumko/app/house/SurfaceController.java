@@ -39,6 +39,7 @@ class SurfaceController {
     private final Correcting correcting;
     private final RecordFields recordFields;
     private final FeatureFields featureFields;
+    private final EndsFields endsFields;
     private final PaintFields fields;
     private final Store store;
     private final People people;
@@ -51,6 +52,7 @@ class SurfaceController {
             Correcting correcting,
             RecordFields recordFields,
             FeatureFields featureFields,
+            EndsFields endsFields,
             PaintFields fields,
             Store store,
             People people,
@@ -61,6 +63,7 @@ class SurfaceController {
         this.correcting = correcting;
         this.recordFields = recordFields;
         this.featureFields = featureFields;
+        this.endsFields = endsFields;
         this.fields = fields;
         this.store = store;
         this.people = people;
@@ -91,6 +94,7 @@ class SurfaceController {
         model.addAttribute("surface", flat.surface(surfaceId).orElseThrow(NotFoundException::new));
         model.addAttribute("features", correcting.featuresOf(surfaceId));
         featureFields.show(flat, surfaceId, model);
+        endsFields.show(flat, flat.surface(surfaceId).orElseThrow(NotFoundException::new), model);
         model.addAttribute(
                 "people",
                 people.names().entrySet().stream()

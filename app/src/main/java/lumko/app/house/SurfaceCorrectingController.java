@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.Product;
 import lumko.app.platform.Form;
@@ -16,6 +15,7 @@ import lumko.app.store.Tin;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Spot;
+import lumko.core.geometry.StairLine;
 import lumko.core.quantity.Length;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,12 +27,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class SurfaceCorrectingController {
     private final Correcting correcting;
-    private final Roofs roofs;
+    private final WallEnds wallEnds;
     private final Speaker speaker;
 
-    SurfaceCorrectingController(Correcting correcting, Roofs roofs, Speaker speaker) {
+    SurfaceCorrectingController(Correcting correcting, WallEnds wallEnds, Speaker speaker) {
         this.correcting = correcting;
-        this.roofs = roofs;
+        this.wallEnds = wallEnds;
         this.speaker = speaker;
     }
 
@@ -58,39 +58,38 @@ class SurfaceCorrectingController {
         return "redirect:/surfaces/" + surface + "/edit";
     }
 
-    /** Where a roof cuts a wall off; with nothing typed it reaches up to the ceiling. */
     @PostMapping("/surfaces/{surfaceId}/roof")
     String roof(@PathVariable UUID surfaceId, @RequestParam Map<String, String> typed, RedirectAttributes after) {
         Form form = new Form(typed, speaker.words());
-        boolean isCut = Stream.of("roofLeft", "roofRight", "peakFromLeft", "peakHigh")
-                .anyMatch(field -> !form.typed(field).isEmpty());
-        Optional<RoofLine> roof = isCut ? form.attempt("roof", () -> roof(form)) : Optional.empty();
+        Optional<RoofLine> roof = EndsFields.roof(form);
+        return put(surfaceId, "roof", form, typed, () -> wallEnds.put(surfaceId, roof), after);
+    }
+
+    @PostMapping("/surfaces/{surfaceId}/stairs")
+    String stairs(@PathVariable UUID surfaceId, @RequestParam Map<String, String> typed, RedirectAttributes after) {
+        Form form = new Form(typed, speaker.words());
+        Optional<StairLine> stairs = EndsFields.stairs(form);
+        return put(surfaceId, "stairs", form, typed, () -> wallEnds.putStairs(surfaceId, stairs), after);
+    }
+
+    private static String put(
+            UUID surfaceId,
+            String field,
+            Form form,
+            Map<String, String> typed,
+            Runnable change,
+            RedirectAttributes after) {
         if (!form.hasErrors()) {
-            form.attempt("roof", () -> {
-                roofs.put(surfaceId, roof);
+            form.attempt(field, () -> {
+                change.run();
                 return surfaceId;
             });
         }
         if (form.hasErrors()) {
             after.addFlashAttribute("refused", form.sentences());
-            after.addFlashAttribute("typedRoof", new LinkedHashMap<>(typed));
+            after.addFlashAttribute(EndsFields.TYPED, EndsFields.typed(typed));
         }
         return "redirect:/surfaces/" + surfaceId + "/edit";
-    }
-
-    private static RoofLine roof(Form form) {
-        Length left = form.metres("roofLeft", RoofLine.HEIGHT);
-        Length right = form.metres("roofRight", RoofLine.HEIGHT);
-        boolean hasPeak =
-                !form.typed("peakFromLeft").isEmpty() || !form.typed("peakHigh").isEmpty();
-        return new RoofLine(
-                left,
-                right,
-                hasPeak
-                        ? Optional.of(new RoofLine.Peak(
-                                form.metres("peakFromLeft", RecordFields.PLACE),
-                                form.metres("peakHigh", RoofLine.HEIGHT)))
-                        : Optional.empty());
     }
 
     @PostMapping("/features/{featureId}/remove")

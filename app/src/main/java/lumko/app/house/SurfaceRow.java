@@ -1,6 +1,7 @@
 package lumko.app.house;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,8 +10,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.Fixture;
-import lumko.core.geometry.RoofLine;
 import lumko.core.geometry.Texture;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
@@ -40,23 +41,15 @@ class SurfaceRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     Texture texture = Texture.SMOOTH;
 
-    // where a roof cuts a wall off
+    // where a wall ends other than at the ceiling and the floor
 
-    @Column(name = "roof_left_mm")
+    @Embedded
     @Nullable
-    Double roofLeftMillimetres;
+    RoofColumns roof;
 
-    @Column(name = "roof_right_mm")
+    @Embedded
     @Nullable
-    Double roofRightMillimetres;
-
-    @Column(name = "peak_from_left_mm")
-    @Nullable
-    Double peakFromLeftMillimetres;
-
-    @Column(name = "peak_high_mm")
-    @Nullable
-    Double peakHighMillimetres;
+    StairsColumns stairs;
 
     // what it is, where it is a fixture
 
@@ -108,25 +101,15 @@ class SurfaceRow extends EditableRow {
         this.position = position;
     }
 
-    /** Empty where it reaches up to the ceiling. */
-    Optional<RoofLine> roof() {
-        if (roofLeftMillimetres == null || roofRightMillimetres == null) {
-            return Optional.empty();
-        }
-        Optional<RoofLine.Peak> peak = peakFromLeftMillimetres == null || peakHighMillimetres == null
-                ? Optional.empty()
-                : Optional.of(new RoofLine.Peak(
-                        Length.ofMillimetres(peakFromLeftMillimetres), Length.ofMillimetres(peakHighMillimetres)));
-        return Optional.of(new RoofLine(
-                Length.ofMillimetres(roofLeftMillimetres), Length.ofMillimetres(roofRightMillimetres), peak));
+    Ends ends() {
+        return new Ends(
+                Optional.ofNullable(roof).map(RoofColumns::line),
+                Optional.ofNullable(stairs).map(StairsColumns::line));
     }
 
-    void put(Optional<RoofLine> roof) {
-        Optional<RoofLine.Peak> peak = roof.flatMap(RoofLine::peak);
-        roofLeftMillimetres = roof.map(line -> line.left().inMillimetres()).orElse(null);
-        roofRightMillimetres = roof.map(line -> line.right().inMillimetres()).orElse(null);
-        peakFromLeftMillimetres = peak.map(at -> at.fromLeft().inMillimetres()).orElse(null);
-        peakHighMillimetres = peak.map(at -> at.height().inMillimetres()).orElse(null);
+    void put(Ends ends) {
+        roof = ends.roof().map(RoofColumns::of).orElse(null);
+        stairs = ends.stairs().map(StairsColumns::of).orElse(null);
     }
 
     /** Empty where it is none. */

@@ -105,14 +105,17 @@ public final class BoardView {
         return !wall.surface().isCeiling();
     }
 
-    public double eyeBandTop() {
-        return drawing.height() - figures.length(Figure.EYE_BAND_TO).inMillimetres();
+    /** Where one looks standing before it, along stairs too. */
+    public String eyeBand() {
+        return WallDrawing.band(
+                wall.surface().asWall(),
+                figures.length(Figure.EYE_BAND_FROM).inMillimetres(),
+                figures.length(Figure.EYE_BAND_TO).inMillimetres());
     }
 
-    public double eyeBandHeight() {
-        return figures.length(Figure.EYE_BAND_TO)
-                .minus(figures.length(Figure.EYE_BAND_FROM))
-                .inMillimetres();
+    public double eyeBandTop() {
+        Length foot = wall.surface().asWall().footAt(Length.ZERO);
+        return drawing.height() - foot.plus(figures.length(Figure.EYE_BAND_TO)).inMillimetres();
     }
 
     // ---- light

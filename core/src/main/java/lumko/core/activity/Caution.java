@@ -7,6 +7,8 @@ public enum Caution {
     ASBESTOS,
     DUST,
     LADDER,
+    /** Working over a flight of stairs, where nothing stands level. */
+    STAIRS,
     WEIGHT,
     SPLASHES,
     CHEMICALS,

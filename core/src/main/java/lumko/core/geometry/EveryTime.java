@@ -64,7 +64,11 @@ public record EveryTime(Kind kind, int side, Box box) {
         double from = Math.max(0, left);
         double width = Math.max(1, Math.min(HAND_MM, wide - from));
         double at = Math.min(from, wide - width);
-        return new EveryTime(Kind.OUTSIDE_CORNER, side, Box.ofMillimetres(at, 0, width, lowest(wall, at, width)));
+        double foot = highestFoot(wall, at, width);
+        return new EveryTime(
+                Kind.OUTSIDE_CORNER,
+                side,
+                Box.ofMillimetres(at, foot, width, Math.max(1, lowest(wall, at, width) - foot)));
     }
 
     /** How high a panel can be that ends under the roof. */
@@ -73,6 +77,13 @@ public record EveryTime(Kind kind, int side, Box box) {
                 wall.heightAt(Length.ofMillimetres(left)).inMillimetres(),
                 wall.heightAt(Length.ofMillimetres(left + width)).inMillimetres());
         return Math.max(1, lowest);
+    }
+
+    /** Where a panel begins that starts above the stairs. */
+    private static double highestFoot(Wall wall, double left, double width) {
+        return Math.max(
+                wall.footAt(Length.ofMillimetres(left)).inMillimetres(),
+                wall.footAt(Length.ofMillimetres(left + width)).inMillimetres());
     }
 
     private static EveryTime splash(int side, Wall wall) {

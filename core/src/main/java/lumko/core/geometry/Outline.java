@@ -1,8 +1,11 @@
 package lumko.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
@@ -73,54 +76,60 @@ public record Outline(List<Corner> corners) {
      * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
      */
     public Wall ceiling(Texture texture, List<Fitting> fittings) {
+        return ceiling(texture, fittings, at -> at, at -> at);
+    }
+
+    /**
+     * The ceiling over the room as it is painted: under one roof it is unfolded flat and as long as its slopes; where no roof is
+     * known, or more than one, as large as the floor.
+     *
+     * @param walls the walls of the room in their order
+     */
+    public Wall ceiling(Texture texture, List<Fitting> fittings, List<Wall> walls) {
+        Optional<RoofFold> fold = RoofFold.of(this, walls);
+        return ceiling(
+                texture,
+                fittings,
+                at -> fold.filter(RoofFold::runsEast)
+                        .map(roof -> roof.unfolded(at))
+                        .orElse(at),
+                at -> fold.filter(roof -> !roof.runsEast())
+                        .map(roof -> roof.unfolded(at))
+                        .orElse(at));
+    }
+
+    /** Whether the heights of the walls tell how the ceiling runs: all reach up to it, or all that a roof cuts off fit one roof. */
+    public boolean isRoofClear(List<Wall> walls) {
+        return walls.stream().allMatch(wall -> wall.ends().roof().isEmpty())
+                || RoofFold.of(this, walls).isPresent();
+    }
+
+    /** @param east how far from its western end a place is on the ceiling, by how far it is in the plan, in millimetres */
+    private Wall ceiling(Texture texture, List<Fitting> fittings, DoubleUnaryOperator east, DoubleUnaryOperator north) {
         double[] easts = steps(corner -> corner.east().inMillimetres());
         double[] norths = steps(corner -> corner.north().inMillimetres());
-        double west = easts[0];
-        double south = norths[0];
+        double[] across = Arrays.stream(easts)
+                .map(at -> east.applyAsDouble(at - easts[0]))
+                .toArray();
+        double[] up = Arrays.stream(norths)
+                .map(at -> north.applyAsDouble(at - norths[0]))
+                .toArray();
         List<Opening> outside = new ArrayList<>();
         for (int i = 0; i + 1 < easts.length; i++) {
             for (int j = 0; j + 1 < norths.length; j++) {
                 if (!contains((easts[i] + easts[i + 1]) / 2, (norths[j] + norths[j + 1]) / 2)) {
                     outside.add(new Opening(
                             Opening.Kind.PASSAGE,
-                            Box.ofMillimetres(
-                                    easts[i] - west,
-                                    norths[j] - south,
-                                    easts[i + 1] - easts[i],
-                                    norths[j + 1] - norths[j])));
+                            Box.ofMillimetres(across[i], up[j], across[i + 1] - across[i], up[j + 1] - up[j])));
                 }
             }
         }
         return new Wall(
-                Length.ofMillimetres(easts[easts.length - 1] - west),
-                Length.ofMillimetres(norths[norths.length - 1] - south),
+                Length.ofMillimetres(across[across.length - 1]),
+                Length.ofMillimetres(up[up.length - 1]),
                 texture,
                 outside,
                 fittings);
-    }
-
-    /**
-     * The ceiling over the room as it is painted: where two opposite walls of a rectangular room are cut off alike by a roof, it is
-     * folded flat and as long as their upper edge; else as long as the room.
-     *
-     * @param walls the walls of the room in their order
-     */
-    public Wall ceiling(Texture texture, List<Fitting> fittings, List<Wall> walls) {
-        Wall flat = ceiling(texture, List.of());
-        boolean isRectangle = sides() == 4 && flat.openings().isEmpty();
-        int east = corners.get(0).north().equals(corners.get(1).north()) ? 0 : 1;
-        int north = 1 - east;
-        boolean isWider = isRectangle && isGable(walls.get(east), walls.get(east + 2));
-        boolean isLonger = isRectangle && isGable(walls.get(north), walls.get(north + 2));
-        Length wide = isWider ? walls.get(east).upperEdge() : flat.width();
-        Length high = isLonger ? walls.get(north).upperEdge() : flat.height();
-        return new Wall(wide, high, texture, flat.openings(), fittings);
-    }
-
-    private static boolean isGable(Wall one, Wall opposite) {
-        return one.roof()
-                .flatMap(line -> opposite.roof().map(other -> line.isLike(other.mirrored(one.width()), one.width())))
-                .orElse(false);
     }
 
     /** What a side is called: A, B … Z, AA, AB … in their order. */

@@ -2,14 +2,13 @@ package lumko.core.geometry;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 
 /**
- * Where a wall under a roof ends at its top: at so much over its left and its right corner, straight between them or up to a peak.
+ * Where a wall under a roof ends at its top: at so much over its left and its right corner, straight between them, or up to where
+ * it is highest, in a point or level for a while.
  *
  * @param left height over the floor at the left corner
  * @param right height over the floor at the right corner
@@ -18,10 +17,22 @@ public record RoofLine(Length left, Length right, Optional<Peak> peak) {
     /** What a height under a roof can be: a slope may come down to the floor. */
     public static final Limits HEIGHT = new Limits("height under the roof", 0, 8_000, "mm");
 
-    private static final double SAME_MM = 1;
+    /**
+     * Where it is highest.
+     *
+     * @param fromLeft where it has come up, from the left corner
+     * @param level how long it runs level from there, as under a collar beam; nothing where two slopes meet in a ridge
+     */
+    public record Peak(Length fromLeft, Length height, Length level) {
+        /** Where two slopes meet. */
+        public Peak(Length fromLeft, Length height) {
+            this(fromLeft, height, Length.ZERO);
+        }
 
-    /** Where two slopes meet. */
-    public record Peak(Length fromLeft, Length height) {}
+        Length until() {
+            return fromLeft.plus(level);
+        }
+    }
 
     public RoofLine {
         HEIGHT.check(left.inMillimetres());
@@ -29,87 +40,49 @@ public record RoofLine(Length left, Length right, Optional<Peak> peak) {
         peak.ifPresent(at -> HEIGHT.check(at.height().inMillimetres()));
     }
 
-    /** A point of the line. */
-    public record Point(Length fromLeft, Length height) {}
-
     /** The line from the left corner of a wall to its right. */
-    public List<Point> points(Length width) {
-        return Stream.of(
-                        Stream.of(new Point(Length.ZERO, left)),
-                        peak.map(at -> new Point(at.fromLeft(), at.height())).stream(),
-                        Stream.of(new Point(width, right)))
+    public Course along(Length width) {
+        return new Course(Stream.of(
+                        Stream.of(new Course.Point(Length.ZERO, left)),
+                        peak.stream().map(at -> new Course.Point(at.fromLeft(), at.height())),
+                        peak.stream()
+                                .filter(at -> at.level().isLongerThan(Length.ZERO))
+                                .map(at -> new Course.Point(at.until(), at.height())),
+                        Stream.of(new Course.Point(width, right)))
                 .flatMap(points -> points)
-                .toList();
+                .toList());
     }
 
     /** Its heights from the left to the right. */
-    public Stream<Length> heights() {
+    public List<Length> heights() {
         return Stream.of(Optional.of(left), peak.map(Peak::height), Optional.of(right))
-                .flatMap(Optional::stream);
-    }
-
-    public Length highest() {
-        return heights().reduce(Length.ZERO, (one, other) -> other.isLongerThan(one) ? other : one);
-    }
-
-    /** How high a wall is at a distance from its left corner. */
-    public Length heightAt(Length fromLeft, Length width) {
-        List<Point> points = points(width);
-        double at = fromLeft.inMillimetres();
-        for (int i = 0; i + 1 < points.size(); i++) {
-            double from = points.get(i).fromLeft().inMillimetres();
-            double to = points.get(i + 1).fromLeft().inMillimetres();
-            if (at <= to || i + 2 == points.size()) {
-                double low = points.get(i).height().inMillimetres();
-                double high = points.get(i + 1).height().inMillimetres();
-                return Length.ofMillimetres(low + (high - low) * (at - from) / (to - from));
-            }
-        }
-        throw new IllegalStateException("a line has two ends");
-    }
-
-    /** How long the line is. */
-    public Length edge(Length width) {
-        List<Point> points = points(width);
-        double millimetres = 0;
-        for (int i = 0; i + 1 < points.size(); i++) {
-            millimetres += Math.hypot(
-                    points.get(i + 1).fromLeft().minus(points.get(i).fromLeft()).inMillimetres(),
-                    points.get(i + 1).height().inMillimetres()
-                            - points.get(i).height().inMillimetres());
-        }
-        return Length.ofMillimetres(millimetres);
-    }
-
-    /** What lies under the line. */
-    public Area under(Length width) {
-        List<Point> points = points(width);
-        Area area = Area.ZERO;
-        for (int i = 0; i + 1 < points.size(); i++) {
-            Length run = points.get(i + 1).fromLeft().minus(points.get(i).fromLeft());
-            area = area.plus(run.times(
-                    points.get(i).height().plus(points.get(i + 1).height()).times(0.5)));
-        }
-        return area;
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** As it is in the flat across the landing, or on the wall opposite. */
     public RoofLine mirrored(Length width) {
-        return new RoofLine(right, left, peak.map(at -> new Peak(width.minus(at.fromLeft()), at.height())));
+        return new RoofLine(right, left, peak.map(at -> new Peak(width.minus(at.until()), at.height(), at.level())));
     }
 
-    /** Whether it is the same to the millimetre. */
-    boolean isLike(RoofLine other, Length width) {
-        List<Point> own = points(width);
-        List<Point> others = other.points(width);
-        return own.size() == others.size()
-                && IntStream.range(0, own.size())
-                        .allMatch(i -> isSame(
-                                        own.get(i).fromLeft(), others.get(i).fromLeft())
-                                && isSame(own.get(i).height(), others.get(i).height()));
-    }
-
-    private static boolean isSame(Length one, Length other) {
-        return Math.abs(one.inMillimetres() - other.inMillimetres()) <= SAME_MM;
+    /** Makes sure that it fits a wall: its peak between the corners, and not lower than a straight line between them. */
+    void check(Length width, Length height) {
+        new Limits("height under the roof", 0, height.inMillimetres(), "mm")
+                .check(along(width).highest().inMillimetres());
+        peak.ifPresent(at -> {
+            new Limits("peak from the left corner", 0, width.inMillimetres(), "mm")
+                    .check(at.fromLeft().inMillimetres());
+            new Limits(
+                            "length the roof runs level for",
+                            0,
+                            width.minus(at.fromLeft()).inMillimetres(),
+                            "mm")
+                    .check(at.level().inMillimetres());
+            Course straight = new RoofLine(left, right, Optional.empty()).along(width);
+            if (straight.heightAt(at.fromLeft()).isLongerThan(at.height())
+                    || straight.heightAt(at.until()).isLongerThan(at.height())) {
+                throw new ShapeException(ShapeException.Why.PEAK_HANGS);
+            }
+        });
     }
 }

@@ -12,6 +12,9 @@ public final class ShapeException extends IllegalArgumentException {
         ABOVE_THE_ROOF("that lies above the roof, not on the wall"),
         CUT_BY_THE_ROOF("an opening or a fitting would be cut by the roof"),
         PEAK_HANGS("the peak would hang below the line between the corners"),
+        BELOW_THE_STAIRS("that lies below the stairs, not on the wall"),
+        CUT_BY_THE_STAIRS("an opening or a fitting would be cut by the stairs"),
+        STAIRS_REACH_THE_TOP("the stairs would climb beyond the upper edge of the wall"),
         IN_A_DOOR("that place is in the door, not on the wall"),
         IN_A_WINDOW("that place is in the window, not on the wall"),
         IN_AN_OPENING("that place is in an opening, not on the wall");

@@ -1,7 +1,8 @@
 package lumko.core.geometry;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
@@ -11,16 +12,10 @@ import lumko.core.quantity.Limits;
  * then the room's depth. Openings and fittings lie within the wall and
  * openings do not overlap each other.
  *
- * @param height of the room, up to which the wall reaches unless a roof cuts it off
- * @param roof where a roof cuts it off
+ * @param height of the room over its lowest floor, up to which the wall reaches unless a roof cuts it off
  */
 public record Wall(
-        Length width,
-        Length height,
-        Texture texture,
-        List<Opening> openings,
-        List<Fitting> fittings,
-        Optional<RoofLine> roof) {
+        Length width, Length height, Texture texture, List<Opening> openings, List<Fitting> fittings, Ends ends) {
     /** What a wall's width can be. */
     public static final Limits WIDTH = new Limits("wall width", 100, 30_000, "mm");
 
@@ -42,10 +37,14 @@ public record Wall(
         fittings = List.copyOf(fittings);
         Length wide = width;
         Length high = height;
-        roof.ifPresent(line -> check(line, wide, high));
+        ends.roof().ifPresent(line -> line.check(wide, high));
+        ends.stairs().ifPresent(line -> line.check(wide));
+        Course top = top(ends, width, height);
+        Course foot = foot(ends, width);
+        checkApart(top, foot);
         for (Opening opening : openings) {
             checkWithin(width, height, opening.box(), opening.kind().name().toLowerCase(java.util.Locale.ROOT));
-            checkUnder(roof, width, opening.box());
+            checkBetween(top, foot, opening.box());
             for (Opening other : openings) {
                 if (other != opening && other.box().overlaps(opening.box())) {
                     throw new ShapeException(ShapeException.Why.OPENINGS_OVERLAP);
@@ -54,43 +53,50 @@ public record Wall(
         }
         for (Fitting fitting : fittings) {
             checkWithin(width, height, fitting.box(), "fitting");
-            checkUnder(roof, width, fitting.box());
+            checkBetween(top, foot, fitting.box());
         }
     }
 
-    /** A wall that reaches up to the ceiling all along. */
+    /** A wall that reaches from the floor to the ceiling all along. */
     public Wall(Length width, Length height, Texture texture, List<Opening> openings, List<Fitting> fittings) {
-        this(width, height, texture, openings, fittings, Optional.empty());
+        this(width, height, texture, openings, fittings, Ends.AS_THE_ROOM);
     }
 
-    private static void check(RoofLine line, Length width, Length height) {
-        new Limits("height under the roof", 0, height.inMillimetres(), "mm")
-                .check(line.highest().inMillimetres());
-        line.peak().ifPresent(peak -> {
-            new Limits("peak from the left corner", 1, width.inMillimetres() - 1, "mm")
-                    .check(peak.fromLeft().inMillimetres());
-            Length straight =
-                    new RoofLine(line.left(), line.right(), Optional.empty()).heightAt(peak.fromLeft(), width);
-            if (straight.isLongerThan(peak.height())) {
-                throw new ShapeException(ShapeException.Why.PEAK_HANGS);
-            }
-        });
+    private static Course top(Ends ends, Length width, Length height) {
+        return ends.roof().map(line -> line.along(width)).orElseGet(() -> level(width, height));
     }
 
-    /** A roof hangs nowhere, so that what lies under it with its upper corners does so altogether. */
-    private static void checkUnder(Optional<RoofLine> roof, Length width, Box box) {
-        roof.ifPresent(line -> {
-            boolean isCut = box.top()
-                            .isLongerThan(line.heightAt(box.left(), width).plus(TOUCHES))
-                    || box.top().isLongerThan(line.heightAt(box.right(), width).plus(TOUCHES));
-            if (isCut) {
+    private static Course foot(Ends ends, Length width) {
+        return ends.stairs().map(line -> line.along(width)).orElseGet(() -> level(width, Length.ZERO));
+    }
+
+    private static Course level(Length width, Length height) {
+        return new Course(List.of(new Course.Point(Length.ZERO, height), new Course.Point(width, height)));
+    }
+
+    private static void checkApart(Course top, Course foot) {
+        boolean meets = DoubleStream.concat(top.bends(), foot.bends())
+                .mapToObj(Length::ofMillimetres)
+                .anyMatch(at -> foot.heightAt(at).isLongerThan(top.heightAt(at)));
+        if (meets) {
+            throw new ShapeException(ShapeException.Why.STAIRS_REACH_THE_TOP);
+        }
+    }
+
+    /** A roof hangs nowhere, and a flight only climbs or only falls: what has its corners on the wall lies on it altogether. */
+    private static void checkBetween(Course top, Course foot, Box box) {
+        for (Length at : List.of(box.left(), box.right())) {
+            if (box.top().isLongerThan(top.heightAt(at).plus(TOUCHES))) {
                 throw new ShapeException(ShapeException.Why.CUT_BY_THE_ROOF);
             }
-        });
+            if (foot.heightAt(at).isLongerThan(box.bottom().plus(TOUCHES))) {
+                throw new ShapeException(ShapeException.Why.CUT_BY_THE_STAIRS);
+            }
+        }
     }
 
-    /** The same wall cut off by a roof, or by none. */
-    public Wall under(Optional<RoofLine> other) {
+    /** The same wall with other ends. */
+    public Wall with(Ends other) {
         return new Wall(width, height, texture, openings, fittings, other);
     }
 
@@ -111,29 +117,49 @@ public record Wall(
                 width,
                 height,
                 texture,
-                java.util.stream.Stream.concat(openings.stream(), java.util.stream.Stream.of(opening))
-                        .toList(),
+                Stream.concat(openings.stream(), Stream.of(opening)).toList(),
                 fittings,
-                roof);
+                ends);
     }
 
-    /** How high it is at a distance from its left corner. */
+    /** Its upper edge. */
+    public Course top() {
+        return top(ends, width, height);
+    }
+
+    /** Its lower edge. */
+    public Course foot() {
+        return foot(ends, width);
+    }
+
+    /** How high its upper edge is over the lowest floor, at a distance from its left corner. */
     public Length heightAt(Length fromLeft) {
-        return roof.map(line -> line.heightAt(fromLeft, width)).orElse(height);
+        return ends.roof().isEmpty() ? height : top().heightAt(fromLeft);
     }
 
-    /** How high it is where it is highest. */
-    public Length highest() {
-        return roof.map(RoofLine::highest).orElse(height);
+    /** How high the floor, or the stairs, are there. */
+    public Length footAt(Length fromLeft) {
+        return ends.stairs().isEmpty() ? Length.ZERO : foot().heightAt(fromLeft);
     }
 
-    /** How long its upper edge is. */
-    public Length upperEdge() {
-        return roof.map(line -> line.edge(width)).orElse(width);
+    /** How far its upper edge is over where one stands at its foot, where that is most. */
+    public Length tallest() {
+        Course top = top();
+        Course foot = foot();
+        return Length.ofMillimetres(DoubleStream.concat(top.bends(), foot.bends())
+                .mapToObj(Length::ofMillimetres)
+                .mapToDouble(at -> top.heightAt(at).minus(foot.heightAt(at)).inMillimetres())
+                .max()
+                .orElseThrow());
+    }
+
+    /** Whether something in it opens down to the floor, or to the landing. */
+    public boolean standsAtFoot(Box box) {
+        return !box.bottom().isLongerThan(footAt(box.left()));
     }
 
     public Area grossArea() {
-        return roof.map(line -> line.under(width)).orElseGet(() -> width.times(height));
+        return top().under().without(foot().under());
     }
 
     /** The area to be painted: openings larger than 0.5 m² are deducted, smaller ones stay in as an allowance. */
@@ -158,7 +184,7 @@ public record Wall(
         double up = spot.aboveFloor().inMillimetres();
         return left >= 0
                 && left <= width.inMillimetres()
-                && up >= 0
+                && up >= footAt(spot.fromLeft()).inMillimetres()
                 && up <= heightAt(spot.fromLeft()).inMillimetres()
                 && openings.stream().noneMatch(opening -> opening.box().contains(spot));
     }
@@ -176,6 +202,9 @@ public record Wall(
                 .check(spot.aboveFloor().inMillimetres());
         if (spot.aboveFloor().isLongerThan(heightAt(spot.fromLeft()))) {
             throw new ShapeException(ShapeException.Why.ABOVE_THE_ROOF);
+        }
+        if (footAt(spot.fromLeft()).isLongerThan(spot.aboveFloor())) {
+            throw new ShapeException(ShapeException.Why.BELOW_THE_STAIRS);
         }
         for (Opening opening : openings) {
             if (opening.box().contains(spot)) {

@@ -35,15 +35,15 @@ public record Edges(Length exact, Length loose, Length hidden, Length taped) {
     private static Edges ofWall(Face face, Job job, Practice practice) {
         Sum sum = new Sum();
         Wall wall = face.wall();
-        double wide = wall.width().inMetres();
+        double foot = wall.foot().length().inMetres();
         List<Double> high = List.of(
-                wall.heightAt(Length.ZERO).inMetres(),
-                wall.heightAt(wall.width()).inMetres());
+                wall.heightAt(Length.ZERO).minus(wall.footAt(Length.ZERO)).inMetres(),
+                wall.heightAt(wall.width()).minus(wall.footAt(wall.width())).inMetres());
         boolean isAccent = job.accents().contains(face.key());
         boolean tapes = practice.is(School.TAPE_EVERYTHING) || isAccent;
         boolean asCeiling = practice.is(School.CEILING_AS_WALLS)
                 || isSameBeside(face, face.around().ceiling(), job);
-        sum.add(wall.upperEdge().inMetres(), !asCeiling, tapes && !asCeiling);
+        sum.add(wall.top().length().inMetres(), !asCeiling, tapes && !asCeiling);
         for (int corner = 0; corner < 2; corner++) {
             boolean same = corner < face.around().neighbours().size()
                     && isSameBeside(face, face.around().neighbours().get(corner), job);
@@ -53,13 +53,13 @@ public record Edges(Length exact, Length loose, Length hidden, Length taped) {
         boolean trimFollows = trim && practice.is(School.TRIM_LAST);
         boolean tapeTrim = practice.is(School.TAPE_EVERYTHING) || trim && practice.is(School.TRIM_FIRST);
         if (job.room(face.room()).findings().contains(RoomFinding.FLOOR_COMES_LATER)) {
-            sum.hidden += wide;
+            sum.hidden += foot;
         } else {
-            sum.add(wide, !trimFollows, tapeTrim && !trimFollows);
+            sum.add(foot, !trimFollows, tapeTrim && !trimFollows);
         }
         for (Opening opening : wall.openings()) {
             Box box = opening.box();
-            boolean toFloor = box.bottom().inMillimetres() <= 0;
+            boolean toFloor = wall.standsAtFoot(box);
             sum.add(
                     2 * box.height().inMetres()
                             + (toFloor ? 0 : 2) * box.width().inMetres(),

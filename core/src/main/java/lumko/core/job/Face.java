@@ -14,6 +14,7 @@ import lumko.core.quantity.Length;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
 import lumko.core.record.TopLayer;
+import lumko.core.repair.Mark;
 
 /**
  * A wall, a ceiling, or the trim of a room, as a job finds it, and what is to be done with it.
@@ -146,6 +147,13 @@ public record Face(
                 Around.NOTHING,
                 Fate.TO_DO,
                 CoatsOn.NONE);
+    }
+
+    /** A mark as high as it is over where one stands: on the floor, or on the stairs below it. */
+    public Mark asStoodBefore(Mark mark) {
+        return wall.ends().stairs().isEmpty()
+                ? mark
+                : mark.lowered(wall.footAt(mark.centre().fromLeft()));
     }
 
     /** Skirting and casing of so much length, as a strip to be painted; what is shorter counts as the least there is. */

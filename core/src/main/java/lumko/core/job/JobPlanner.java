@@ -142,7 +142,7 @@ public final class JobPlanner {
         Room room = job.room(face.room());
         Ground ground = ground(face, job);
         List<Task.Made> made = face.places().stream()
-                .map(place -> new Task.Made(place, repairs.repair(place.mark(), ground)))
+                .map(place -> new Task.Made(place, repairs.repair(face.asStoodBefore(place.mark()), ground)))
                 .toList();
         boolean isMended = face.action() != Action.LEAVE || face.isTrim();
         return new Task(
@@ -261,7 +261,7 @@ public final class JobPlanner {
 
     /** How a mark on a surface is made good, as it is planned. */
     public Repair repair(Mark mark, Face on, Job job) {
-        return repairs.repair(mark, ground(on, job));
+        return repairs.repair(on.asStoodBefore(mark), ground(on, job));
     }
 
     /** Whether the next coat holds on a surface, and what it needs first. */

@@ -19,7 +19,7 @@ final class Laying {
     void at(Task task, Place place, Move move) {
         add(Activity.of(
                 task.key() + "|" + place.key() + id(move),
-                move,
+                task.overStairs(move),
                 task.room().key(),
                 Optional.of(task.key()),
                 Optional.of(place.key()),
@@ -30,7 +30,7 @@ final class Laying {
     void on(Task task, Move move) {
         add(Activity.of(
                 task.key() + id(move),
-                move,
+                task.overStairs(move),
                 task.room().key(),
                 Optional.of(task.key()),
                 Optional.empty(),

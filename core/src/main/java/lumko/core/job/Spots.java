@@ -97,7 +97,8 @@ final class Spots {
                 .with(tool())
                 .says(Advice.LEAST_VISIBLE_FIRST, Advice.NO_WEIGHT, Advice.WET_FILLER_PULLS, Advice.SHEEN_FADES);
         Length reach = figures.length(Figure.REACH);
-        boolean isHigh = task.face().isCeiling() || made.place().mark().reachesInto(reach, reach.times(10));
+        boolean isHigh = task.face().isCeiling()
+                || task.face().asStoodBefore(made.place().mark()).reachesInto(reach, reach.times(10));
         laying.at(
                 task,
                 made.place(),

@@ -91,10 +91,10 @@ record Task(Face face, Room room, Ground ground, List<Made> made, Holding holdin
         return Textures.factor(face.wall().texture(), figures);
     }
 
-    /** Whether its upper edge is out of reach from the floor. */
+    /** Whether its upper edge is out of reach from where one stands at its foot. */
     boolean isHigh(Catalogue figures) {
         Length reach = figures.length(Figure.REACH);
-        return !face.isTrim() && (face.isCeiling() || face.wall().highest().isLongerThan(reach));
+        return !face.isTrim() && (face.isCeiling() || face.wall().tallest().isLongerThan(reach));
     }
 
     /** Whether the next coat holds on a surface, by its record and by what was found on it. */
@@ -114,6 +114,16 @@ record Task(Face face, Room room, Ground ground, List<Made> made, Holding holdin
 
     private static boolean has(Face face, FaultKind kind) {
         return face.places().stream().anyMatch(place -> place.mark().fault().kind() == kind);
+    }
+
+    /** A move along a flight of stairs, where it is done from a platform or with a roller on a pole. */
+    Move overStairs(Move move) {
+        boolean isAlongStairs = face.wall().ends().stairs().isPresent();
+        return isAlongStairs
+                        && (move.cautions().contains(Caution.LADDER)
+                                || move.tools().contains(Tool.POLE))
+                ? move.with(Caution.STAIRS)
+                : move;
     }
 
     /** A move over the head, where the face is a ceiling. */

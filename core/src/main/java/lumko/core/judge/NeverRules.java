@@ -391,8 +391,8 @@ public final class NeverRules {
         if (!trimFollows || !face.isPaintedWhole() || face.isTrim() || face.isCeiling()) {
             return false;
         }
-        double most =
-                face.wall().upperEdge().inMetres() + 2 * face.wall().highest().inMetres();
+        double most = face.wall().top().length().inMetres()
+                + 2 * face.wall().top().highest().inMetres();
         return Edges.of(face, job, practice).exact().inMetres() > most + 1e-6;
     }
 }

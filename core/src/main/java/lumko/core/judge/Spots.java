@@ -146,6 +146,6 @@ final class Spots {
     static boolean isAtEyeLevel(Mark mark, SurfaceCase surface, Catalogue figures) {
         Length from = figures.length(Figure.EYE_BAND_FROM);
         Length to = figures.length(Figure.EYE_BAND_TO);
-        return !surface.face().isCeiling() && mark.reachesInto(from, to);
+        return !surface.face().isCeiling() && surface.face().asStoodBefore(mark).reachesInto(from, to);
     }
 }

@@ -3,8 +3,6 @@ package lumko.core.judge;
 import lumko.core.fault.Fault;
 import lumko.core.fault.Relief;
 import lumko.core.figure.Catalogue;
-import lumko.core.figure.Figure;
-import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
 
 /**
@@ -31,9 +29,7 @@ final class Untouched {
         double distance = new Lookers(figures).distance(surface.room().kind()).inMillimetres();
         double arcMinutes = Math.toDegrees(seenAcross(mark.fault()) / distance) * 60;
         double logit = STEEP * Math.log(Math.max(0.01, arcMinutes) / HALF_NOTICE_ARC_MINUTES);
-        Length from = figures.length(Figure.EYE_BAND_FROM);
-        Length to = figures.length(Figure.EYE_BAND_TO);
-        if (!surface.face().isCeiling() && mark.reachesInto(from, to)) {
+        if (Spots.isAtEyeLevel(mark, surface, figures)) {
             logit += EYE_BAND;
         }
         if (surface.light().isRaking() && !Relief.of(mark.fault()).isLevel()) {

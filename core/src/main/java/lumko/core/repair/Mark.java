@@ -37,6 +37,12 @@ public record Mark(Spot place, Fault fault, Optional<Method> wanted) {
                 : place;
     }
 
+    /** The same fault so much lower; on the floor at the lowest. */
+    public Mark lowered(Length by) {
+        double up = place.aboveFloor().inMillimetres() - by.inMillimetres();
+        return new Mark(Spot.ofMillimetres(place.fromLeft().inMillimetres(), Math.max(0, up)), fault, wanted);
+    }
+
     /** Whether any of it lies between two heights above the floor. */
     public boolean reachesInto(Length from, Length to) {
         double half = switch (fault) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
 import org.assertj.core.data.Offset;
@@ -26,39 +27,56 @@ class RoofLineTest {
     }
 
     private static RoofLine line(double left, double right, double at, double peak) {
+        return line(left, right, at, peak, 0);
+    }
+
+    private static RoofLine line(double left, double right, double at, double peak, double level) {
         return new RoofLine(
                 Length.ofMetres(left),
                 Length.ofMetres(right),
-                Optional.of(new RoofLine.Peak(Length.ofMetres(at), Length.ofMetres(peak))));
+                Optional.of(new RoofLine.Peak(Length.ofMetres(at), Length.ofMetres(peak), Length.ofMetres(level))));
     }
 
     private static Wall wall(RoofLine roof, Opening... openings) {
-        return new Wall(FOUR, ROOM, Texture.SMOOTH, List.of(openings), List.of(), Optional.of(roof));
+        return new Wall(FOUR, ROOM, Texture.SMOOTH, List.of(openings), List.of(), Ends.under(roof));
     }
 
     @Test
     void aGableIsARectangleAndATriangle() {
         Wall gable = wall(GABLE);
         assertThat(gable.grossArea().inSquareMetres()).isCloseTo(4 * 1.2 + 4 * 1.6 / 2, EXACT);
-        assertThat(gable.upperEdge().inMetres()).isCloseTo(2 * Math.hypot(2, 1.6), EXACT);
+        assertThat(gable.top().length().inMetres()).isCloseTo(2 * Math.hypot(2, 1.6), EXACT);
         assertThat(gable.heightAt(Length.ofMetres(1)).inMetres()).isCloseTo(2.0, EXACT);
         assertThat(gable.heightAt(Length.ofMetres(3)).inMetres()).isCloseTo(2.0, EXACT);
-        assertThat(gable.highest()).isEqualTo(ROOM);
+        assertThat(gable.top().highest()).isEqualTo(ROOM);
     }
 
     @Test
     void aSlopeIsATrapezium() {
         Wall cut = wall(line(1.0, 2.6));
         assertThat(cut.grossArea().inSquareMetres()).isCloseTo(4 * 1.8, EXACT);
-        assertThat(cut.upperEdge().inMetres()).isCloseTo(Math.hypot(4, 1.6), EXACT);
-        assertThat(cut.highest().inMetres()).isCloseTo(2.6, EXACT);
+        assertThat(cut.top().length().inMetres()).isCloseTo(Math.hypot(4, 1.6), EXACT);
+        assertThat(cut.top().highest().inMetres()).isCloseTo(2.6, EXACT);
+    }
+
+    /** The attic room with a collar beam: up a slope, level, down a slope. */
+    @Test
+    void theRoofMayRunLevelBetweenTwoSlopes() {
+        Wall gable = wall(line(1.2, 1.0, 1, 2.4, 1.5));
+        assertThat(gable.grossArea().inSquareMetres())
+                .isCloseTo(1 * (1.2 + 2.4) / 2 + 1.5 * 2.4 + 1.5 * (2.4 + 1.0) / 2, EXACT);
+        assertThat(gable.top().length().inMetres()).isCloseTo(Math.hypot(1, 1.2) + 1.5 + Math.hypot(1.5, 1.4), EXACT);
+        assertThat(gable.heightAt(Length.ofMetres(2.2)).inMetres()).isCloseTo(2.4, EXACT);
+        assertThatThrownBy(() -> wall(line(1.2, 1.0, 1, 2.4, 3.2)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("level");
     }
 
     @Test
     void aLowWallIsALowerRectangle() {
         Wall low = wall(line(1.1, 1.1));
         assertThat(low.grossArea().inSquareMetres()).isCloseTo(4.4, EXACT);
-        assertThat(low.upperEdge()).isEqualTo(FOUR);
+        assertThat(low.top().length().inMetres()).isCloseTo(4, EXACT);
     }
 
     @Test
@@ -94,19 +112,23 @@ class RoofLineTest {
         for (int n = 0; n < 500; n++) {
             double left = random.nextDouble() * 2;
             double right = random.nextDouble() * 2;
-            double at = 0.2 + 3.6 * random.nextDouble();
-            RoofLine line = line(left, right, at, Math.max(left, right) + random.nextDouble() * 0.8);
+            double at = 0.2 + 1.8 * random.nextDouble();
+            double level = random.nextBoolean() ? 0 : 1.8 * random.nextDouble();
+            RoofLine line = line(left, right, at, Math.max(left, right) + random.nextDouble() * 0.8, level);
             RoofLine other = line.mirrored(FOUR);
             Length place = Length.ofMetres(4 * random.nextDouble());
-            assertThat(other.under(FOUR).inSquareMetres())
-                    .isCloseTo(line.under(FOUR).inSquareMetres(), EXACT)
-                    .isLessThanOrEqualTo(4 * line.highest().inMetres());
-            assertThat(other.edge(FOUR).inMetres())
-                    .isCloseTo(line.edge(FOUR).inMetres(), EXACT)
+            Course own = line.along(FOUR);
+            Course others = other.along(FOUR);
+            assertThat(others.under().inSquareMetres())
+                    .isCloseTo(own.under().inSquareMetres(), EXACT)
+                    .isLessThanOrEqualTo(4 * own.highest().inMetres());
+            assertThat(others.length().inMetres())
+                    .isCloseTo(own.length().inMetres(), EXACT)
                     .isGreaterThanOrEqualTo(4);
-            assertThat(other.heightAt(FOUR.minus(place), FOUR).inMetres())
-                    .isCloseTo(line.heightAt(place, FOUR).inMetres(), EXACT);
-            assertThat(other.mirrored(FOUR).isLike(line, FOUR)).isTrue();
+            assertThat(others.heightAt(FOUR.minus(place)).inMetres())
+                    .isCloseTo(own.heightAt(place).inMetres(), EXACT);
+            assertThat(other.mirrored(FOUR).along(FOUR).heightAt(place).inMetres())
+                    .isCloseTo(own.heightAt(place).inMetres(), EXACT);
         }
     }
 
@@ -114,35 +136,95 @@ class RoofLineTest {
     class TheCeiling {
         private final Outline outline = Outline.rectangle(FOUR, Length.ofMetres(5));
 
-        private Wall side(int side, Optional<RoofLine> roof) {
-            return new Wall(outline.lengthOf(side), ROOM, Texture.SMOOTH, List.of(), List.of(), roof);
+        private Wall side(Outline room, int side, Optional<RoofLine> roof) {
+            return new Wall(
+                    room.lengthOf(side), ROOM, Texture.SMOOTH, List.of(), List.of(), Ends.AS_THE_ROOM.with(roof));
         }
 
-        private Wall ceiling(Optional<RoofLine> a, Optional<RoofLine> c) {
-            Optional<RoofLine> low = Optional.of(line(1.2, 1.2));
-            return outline.ceiling(
-                    Texture.SMOOTH, List.of(), List.of(side(0, a), side(1, low), side(2, c), side(3, low)));
+        private Wall ceiling(Outline room, RoofLine... roofs) {
+            List<Wall> walls = IntStream.range(0, room.sides())
+                    .mapToObj(side -> side(room, side, Optional.ofNullable(roofs[side])))
+                    .toList();
+            return room.ceiling(Texture.SMOOTH, List.of(), walls);
+        }
+
+        private double area(Outline room, RoofLine... roofs) {
+            return ceiling(room, roofs).paintedArea().inSquareMetres();
+        }
+
+        private boolean isClear(Outline room, RoofLine... roofs) {
+            return room.isRoofClear(IntStream.range(0, room.sides())
+                    .mapToObj(side -> side(room, side, Optional.ofNullable(roofs[side])))
+                    .toList());
         }
 
         @Test
         void betweenTwoGablesIsAsLongAsTheyAreOverTheirEdges() {
-            Wall over = ceiling(Optional.of(GABLE), Optional.of(GABLE.mirrored(FOUR)));
+            Wall over = ceiling(outline, GABLE, line(1.2, 1.2), GABLE.mirrored(FOUR), line(1.2, 1.2));
             assertThat(over.width().inMetres()).isCloseTo(2 * Math.hypot(2, 1.6), EXACT);
             assertThat(over.height().inMetres()).isCloseTo(5, EXACT);
         }
 
         @Test
         void underOneSlopeToo() {
-            Wall over = ceiling(Optional.of(line(1.2, 2.8)), Optional.of(line(2.8, 1.2)));
-            assertThat(over.grossArea().inSquareMetres()).isCloseTo(5 * Math.hypot(4, 1.6), EXACT);
+            assertThat(area(outline, line(1.2, 2.8), null, line(2.8, 1.2), null))
+                    .isCloseTo(5 * Math.hypot(4, 1.6), EXACT);
+        }
+
+        /** Nobody measures four walls of an attic: one gable tells, the others may say nothing, but not something else. */
+        @Test
+        void oneGableTells() {
+            assertThat(area(outline, GABLE, null, null, null)).isCloseTo(5 * 2 * Math.hypot(2, 1.6), EXACT);
+            assertThat(isClear(outline, GABLE, line(1.2, 1.2), null, null)).isTrue();
+            assertThat(isClear(outline, GABLE, line(1.6, 1.6), null, null)).isFalse();
         }
 
         @Test
         void isAsLargeAsTheFloorWhereNobodyKnows() {
-            assertThat(ceiling(Optional.of(GABLE), Optional.empty()).grossArea().inSquareMetres())
+            assertThat(area(outline, null, null, null, null)).isCloseTo(20, EXACT);
+            assertThat(isClear(outline, null, null, null, null)).isTrue();
+            // a low wall alone tells that there is a slope, not how it runs
+            assertThat(area(outline, null, line(1.2, 1.2), null, null)).isCloseTo(20, EXACT);
+            assertThat(isClear(outline, null, line(1.2, 1.2), null, null)).isFalse();
+            // slopes in both directions are two roofs
+            assertThat(area(outline, GABLE, line(1.2, 1.2, 2.5, 2.8), null, null))
                     .isCloseTo(20, EXACT);
-            assertThat(ceiling(Optional.empty(), Optional.empty()).grossArea().inSquareMetres())
-                    .isCloseTo(20, EXACT);
+        }
+
+        /** An L: five metres north along the west, four along the east, one slope from west to east over all of it. */
+        @Test
+        void ofAnyOutlineUnfoldsAlongItsSlope() {
+            Outline corner = new Outline(List.of(
+                    Outline.Corner.ofMillimetres(0, 5000),
+                    Outline.Corner.ofMillimetres(3000, 5000),
+                    Outline.Corner.ofMillimetres(3000, 4000),
+                    Outline.Corner.ofMillimetres(5000, 4000),
+                    Outline.Corner.ofMillimetres(5000, 0),
+                    Outline.Corner.ofMillimetres(0, 0)));
+            double steep = Math.hypot(1, 0.2);
+            assertThat(area(corner, line(2.5, 1.9), line(1.9, 1.9), line(1.9, 1.5), null, line(1.5, 2.5), null))
+                    .isCloseTo((3 * 5 + 2 * 4) * steep, EXACT);
+            // from the long wall alone; from the two short ones together
+            assertThat(area(corner, null, null, null, null, line(1.5, 2.5), null))
+                    .isCloseTo(23 * steep, EXACT);
+            assertThat(area(corner, line(2.5, 1.9), null, line(1.9, 1.5), null, null, null))
+                    .isCloseTo(23 * steep, EXACT);
+            assertThat(isClear(corner, line(2.5, 1.9), null, line(2.5, 1.5), null, null, null))
+                    .isFalse();
+        }
+
+        /** Turned by a right angle and mirrored it is as large. */
+        @Test
+        void isAsLargeHoweverTheRoomIsTurned() {
+            Outline turned = new Outline(List.of(
+                    Outline.Corner.ofMillimetres(5000, 4000),
+                    Outline.Corner.ofMillimetres(5000, 0),
+                    Outline.Corner.ofMillimetres(0, 0),
+                    Outline.Corner.ofMillimetres(0, 4000)));
+            double flat = area(turned, GABLE, null, null, null);
+            assertThat(flat).isCloseTo(5 * 2 * Math.hypot(2, 1.6), EXACT);
+            assertThat(area(turned.mirrored(), null, null, null, GABLE.mirrored(FOUR)))
+                    .isCloseTo(flat, EXACT);
         }
     }
 }

@@ -25,8 +25,10 @@ import lumko.core.fault.Measures;
 import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Spot;
+import lumko.core.geometry.StairLine;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.practice.Practice;
@@ -222,6 +224,31 @@ class JobPlannerTest {
             WorkGraph work = plan(Action.DAB, NEW_HOUSE, nail(500, up));
             assertThat(one(work, DAB).cautions().contains(Caution.LADDER)).isEqualTo(ladder);
             assertThat(one(work, DAB).tools().contains(Tool.PLATFORM)).isEqualTo(ladder);
+        }
+
+        /** A flight along the wall: where one stands climbs with it, and nothing stands level. */
+        @ParameterizedTest
+        @CsvSource({"500, 1900, false", "500, 2100, true", "3500, 3300, false", "3500, 3500, true"})
+        void overStairsItCountsFromWhereOneStands(double left, double up, boolean ladder) {
+            Wall wall = new Wall(
+                    Length.ofMetres(4),
+                    Length.ofMetres(5),
+                    Texture.SMOOTH,
+                    List.of(),
+                    List.of(),
+                    Ends.over(
+                            new StairLine(Length.ZERO, Length.ofMetres(1.4), Length.ofMetres(1), Length.ofMetres(3))));
+            WorkGraph dabbed = Given.plan(wall("a", wall, Action.DAB, nail(left, up)));
+            assertThat(one(dabbed, DAB).cautions().contains(Caution.LADDER)).isEqualTo(ladder);
+            assertThat(one(dabbed, DAB).cautions().contains(Caution.STAIRS)).isEqualTo(ladder);
+            assertThat(one(dabbed, FILL).cautions().contains(Caution.STAIRS)).isEqualTo(ladder);
+            WorkGraph rolled = Given.plan(wall("a", wall, Action.ROLL));
+            assertThat(one(rolled, CUT_IN).cautions()).contains(Caution.LADDER, Caution.STAIRS);
+            assertThat(one(rolled, ROLL).cautions()).contains(Caution.STAIRS);
+            assertThat(one(rolled, WASH_TOOLS).cautions()).doesNotContain(Caution.STAIRS);
+            // along the string it is longer than the floor
+            assertThat(one(rolled, CUT_IN).edge().inMetres())
+                    .isCloseTo(4 + 5 + (5 - 1.4) + 2 + Math.hypot(2, 1.4), CLOSE);
         }
 
         @Test

@@ -189,6 +189,8 @@ class PlanPropertiesTest {
                 faces.stream()
                         .anyMatch(
                                 face -> face.isCeiling() || face.wall().height().inMetres() > 2);
+            case STAIRS ->
+                faces.stream().anyMatch(face -> face.wall().ends().stairs().isPresent());
             case WEIGHT ->
                 faults.contains(FaultKind.HOLE)
                         || faces.stream()

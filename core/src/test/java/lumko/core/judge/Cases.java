@@ -13,8 +13,10 @@ import lumko.core.drying.Climate;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.fault.RoomFinding;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
+import lumko.core.geometry.StairLine;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
@@ -51,6 +53,21 @@ final class Cases {
 
     static SurfaceCase wall(PaintBasis basis, List<Mark> marks) {
         return wall(MATT, 1, basis, marks);
+    }
+
+    /** The same wall in a stairwell, 5 m high, with a landing at its foot or without. */
+    static SurfaceCase inStairwell(Length landing, List<Mark> marks) {
+        Ends ends = landing.isLongerThan(Length.ZERO)
+                ? Ends.over(new StairLine(Length.ZERO, landing, Length.ZERO, Length.ofMillimetres(50)))
+                : Ends.AS_THE_ROOM;
+        Wall face = new Wall(Length.ofMetres(5), Length.ofMetres(5), Texture.SMOOTH, List.of(), List.of(), ends);
+        return on(Face.wall(
+                "w",
+                "r",
+                face,
+                painted("oat", MATT, 1),
+                GoesOn.same("oat", MATT, PaintBasis.BOUGHT_AGAIN),
+                places("w", marks.toArray(Mark[]::new))));
     }
 
     static SurfaceCase ceiling(List<Mark> marks) {

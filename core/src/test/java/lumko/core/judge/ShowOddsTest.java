@@ -13,6 +13,7 @@ import lumko.core.geometry.WindowLight;
 import lumko.core.job.Action;
 import lumko.core.job.JobPlanner;
 import lumko.core.outcome.Learned;
+import lumko.core.quantity.Length;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
 import org.assertj.core.data.Offset;
@@ -69,6 +70,15 @@ class ShowOddsTest {
             double raking = dabbed(lit(best, WindowLight.FROM_LEFT));
             assertThat(glare).isGreaterThan(facing);
             assertThat(raking).isGreaterThan(glare);
+        }
+
+        /** A mark 2.9 m over the lowest floor is before the eyes of whoever stands on the landing. */
+        @Test
+        void eyeLevelClimbsWithTheStairs() {
+            SurfaceCase fromBelow = inStairwell(Length.ZERO, nails(3, 2900));
+            SurfaceCase fromLanding = inStairwell(Length.ofMetres(1.4), nails(3, 2900));
+            assertThat(dabbed(fromBelow)).isLessThan(dabbed(fromLanding));
+            assertThat(shows(fromBelow, Action.LEAVE)).isLessThan(shows(fromLanding, Action.LEAVE));
         }
 
         @Test

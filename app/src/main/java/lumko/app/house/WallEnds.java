@@ -2,7 +2,10 @@ package lumko.app.house;
 
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
@@ -10,15 +13,18 @@ import lumko.app.history.Subject;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.Speaker;
+import lumko.core.geometry.Ends;
 import lumko.core.geometry.RoofLine;
+import lumko.core.geometry.StairLine;
 import lumko.core.geometry.Wall;
+import lumko.core.quantity.Length;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Says where a roof cuts a wall off. The walk and what is open follow at once; a sheet that is made stays as it was made. */
+/** Says where a roof cuts a wall off, and where stairs run along its foot. The walk and what is open follow at once; a sheet that is made stays as it was made. */
 @Service
 @Transactional
-class Roofs {
+class WallEnds {
     private final SurfaceRepository surfaces;
     private final RoomRepository rooms;
     private final Houses houses;
@@ -26,7 +32,7 @@ class Roofs {
     private final Access access;
     private final Speaker speaker;
 
-    Roofs(
+    WallEnds(
             SurfaceRepository surfaces,
             RoomRepository rooms,
             Houses houses,
@@ -47,17 +53,40 @@ class Roofs {
      * @throws NotNowException if an open mark would lie above it, or beyond the ceiling as it is then
      */
     public void put(UUID wallId, Optional<RoofLine> roof) {
+        put(
+                wallId,
+                ends -> ends.with(roof),
+                ends -> ends.roof()
+                        .map(line -> said(line.heights().stream()))
+                        .orElseGet(() -> speaker.words().say("roof.none")));
+    }
+
+    /**
+     * @param stairs empty where the wall begins at the floor
+     * @throws IllegalArgumentException if it cannot be, or an opening or a fitting would lie below them
+     * @throws NotNowException if an open mark would lie below them
+     */
+    public void putStairs(UUID wallId, Optional<StairLine> stairs) {
+        put(
+                wallId,
+                ends -> ends.along(stairs),
+                ends -> ends.stairs()
+                        .map(line -> said(Stream.of(line.left(), line.right())))
+                        .orElseGet(() -> speaker.words().say("stairs.none")));
+    }
+
+    private void put(UUID wallId, UnaryOperator<Ends> change, Function<Ends, String> said) {
         Flat flat = houses.flatOfSurface(wallId);
         access.requireRecordsOf(flat.house().id(), flat.house().name());
         Surface surface = flat.surface(wallId).filter(Surface::isWall).orElseThrow(NotFoundException::new);
         Wall before = surface.asWall();
-        if (before.roof().equals(roof)) {
+        Wall then = before.with(change.apply(before.ends()));
+        if (before.equals(then)) {
             return;
         }
-        Wall then = before.under(roof);
         Room room = flat.roomOf(wallId);
         if (rooms.hasMarkBeyond(wallId, then)) {
-            throw new NotNowException("denied.markAboveRoof", room.name());
+            throw new NotNowException("denied.markBeyondEnds", room.name());
         }
         Surface ceiling = room.only(SurfaceKind.CEILING);
         Wall over = room.outline()
@@ -70,12 +99,14 @@ class Roofs {
         if (rooms.hasMarkBeyond(ceiling.id(), over)) {
             throw new NotNowException("denied.markBeyond", room.name());
         }
-        surfaces.findById(wallId).orElseThrow(NotFoundException::new).put(roof);
-        history.note(Subject.surface(flat.id(), wallId), EventKind.CORRECTED, said(before.roof()) + " → " + said(roof));
+        surfaces.findById(wallId).orElseThrow(NotFoundException::new).put(then.ends());
+        history.note(
+                Subject.surface(flat.id(), wallId),
+                EventKind.CORRECTED,
+                said.apply(before.ends()) + " → " + said.apply(then.ends()));
     }
 
-    private String said(Optional<RoofLine> roof) {
-        return roof.map(line -> line.heights().map(speaker.words()::place).collect(Collectors.joining(" / ")))
-                .orElseGet(() -> speaker.words().say("roof.none"));
+    private String said(Stream<Length> heights) {
+        return heights.map(speaker.words()::place).collect(Collectors.joining(" / "));
     }
 }

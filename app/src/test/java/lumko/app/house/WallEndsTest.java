@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Walls that a roof cuts off, over the real server. The room is 4 × 3 m and 2.5 m high. */
-class RoofsTest extends ApplicationTest {
+class WallEndsTest extends ApplicationTest {
     private static final Offset<Double> EXACT = Offset.offset(1e-6);
 
     @Autowired
@@ -44,7 +44,7 @@ class RoofsTest extends ApplicationTest {
 
     private String put(int side, String... heights) {
         UUID id = wall(flat, side).id();
-        List<String> names = List.of("roofLeft", "roofRight", "peakFromLeft", "peakHigh");
+        List<String> names = List.of("roofLeft", "roofRight", "peakFromLeft", "peakHigh", "peakLevel");
         Map<String, String> fields = new LinkedHashMap<>();
         for (int i = 0; i < heights.length; i++) {
             fields.put(names.get(i), heights[i]);
@@ -54,16 +54,21 @@ class RoofsTest extends ApplicationTest {
     }
 
     @Test
-    void twoGablesFoldTheCeilingOverTheirSlopes() {
-        assertThat(put(0, "1", "1", "2", "2.5")).contains("not-wall", "value=\"2.5\"");
+    void aGableUnfoldsTheCeilingAlongItsSlopes() {
+        assertThat(put(0, "1 m", "100 cm", "2", "2.5"))
+                .contains(
+                        "not-wall", "value=\"2.5\"", "reckoned along the slopes: 15 m²", "D is 1.00 m high all along");
         assertThat(wallNow(flat, 0).grossArea().inSquareMetres()).isCloseTo(4 + 4 * 1.5 / 2, EXACT);
-        assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
-        put(2, "1 m", "100 cm", "2", "2.5");
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(3 * 2 * Math.hypot(2, 1.5), EXACT);
+        assertThat(put(1, "1", "1")).contains("reckoned along the slopes").doesNotContain("all along");
+        assertThat(put(2, "1", "1", "1", "2.5", "0.5")).contains("reckoned as large as the floor, 12 m²");
+        assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
+        put(1);
+        put(2);
         assertThat(lead.get("/flats/" + flat.id()).body()).contains("not-wall");
         assertThat(lead.get("/flats/" + flat.id() + "/history").body()).contains("up to the ceiling → 1.00 m / 2.50 m");
         put(0);
-        assertThat(wallNow(flat, 0).roof()).isEmpty();
+        assertThat(wallNow(flat, 0).ends().roof()).isEmpty();
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
     }
 
@@ -75,7 +80,7 @@ class RoofsTest extends ApplicationTest {
         UUID wall = wall(flat, 0).id();
         lead.post("/surfaces/" + wall + "/features", Map.of("feature", "DOOR", "left", "0.2"));
         assertThat(put(0, "1", "1", "2", "2.5")).contains("would be cut by the roof", "value=\"2.5\"");
-        assertThat(wallNow(flat, 0).roof()).isEmpty();
+        assertThat(wallNow(flat, 0).ends().roof()).isEmpty();
     }
 
     @Test
@@ -133,11 +138,11 @@ class RoofsTest extends ApplicationTest {
         Flat copied = asLead(() -> houses.flat(other));
         Wall mirrored = copied.walls()
                 .map(Surface::asWall)
-                .filter(wall -> wall.roof().isPresent())
+                .filter(wall -> wall.ends().roof().isPresent())
                 .findFirst()
                 .orElseThrow();
-        assertThat(mirrored.roof().orElseThrow().left().inMetres()).isCloseTo(2.4, EXACT);
-        assertThat(mirrored.roof().orElseThrow().right().inMetres()).isCloseTo(1.2, EXACT);
+        assertThat(mirrored.ends().roof().orElseThrow().left().inMetres()).isCloseTo(2.4, EXACT);
+        assertThat(mirrored.ends().roof().orElseThrow().right().inMetres()).isCloseTo(1.2, EXACT);
     }
 
     @Test
@@ -157,5 +162,61 @@ class RoofsTest extends ApplicationTest {
                         "2.2"));
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(wallNow(flat, 0).height().inMetres()).isEqualTo(2.5);
+    }
+
+    private String putStairs(int side, String... fields) {
+        UUID id = wall(flat, side).id();
+        assertThat(lead.post(
+                                "/surfaces/" + id + "/stairs",
+                                Map.of(
+                                        "stairsLeft", fields[0],
+                                        "stairsRight", fields[1],
+                                        "stairsFrom", fields[2],
+                                        "stairsUntil", fields[3]))
+                        .statusCode())
+                .isLessThan(400);
+        return lead.get("/surfaces/" + id + "/edit").body();
+    }
+
+    @Test
+    void aWallAlongStairsBeginsWhereTheyClimb() {
+        assertThat(putStairs(0, "0", "1.5", "1", "3")).contains("not-wall", "value=\"1.5\"");
+        Wall wall = wallNow(flat, 0);
+        assertThat(wall.grossArea().inSquareMetres()).isCloseTo(4 * 2.5 - 2 * 1.5 / 2 - 1.5, EXACT);
+        assertThat(lead.get("/flats/" + flat.id() + "/history").body()).contains("from the floor → 0.00 m / 1.50 m");
+        UUID id = wall(flat, 0).id();
+        var refused = lead.post(
+                "/walls/" + id + "/marks",
+                Map.of("id", UUID.randomUUID().toString(), "kind", "NAIL_HOLE", "leftMm", "3500", "upMm", "1400"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("That lies below the stairs, not on the wall.");
+        assertThat(lead.post(
+                                "/walls/" + id + "/marks",
+                                Map.of(
+                                        "id",
+                                        UUID.randomUUID().toString(),
+                                        "kind",
+                                        "NAIL_HOLE",
+                                        "leftMm",
+                                        "600",
+                                        "upMm",
+                                        "300"))
+                        .statusCode())
+                .isLessThan(400);
+        var stands = lead.post(
+                "/surfaces/" + id + "/stairs",
+                Map.of("stairsLeft", "0.5", "stairsRight", "1.5", "stairsFrom", "1", "stairsUntil", "3"));
+        assertThat(stands.statusCode()).isEqualTo(409);
+        assertThat(stands.body()).contains("below the stairs");
+        putStairs(0, "", "", "", "");
+        assertThat(wallNow(flat, 0).ends().stairs()).isEmpty();
+    }
+
+    @Test
+    void stairsThatCannotBeAreRefusedInWordsAndLoseNothing() {
+        assertThat(putStairs(0, "0", "1.5", "3", "1")).contains("End of the flight", "value=\"1.5\"");
+        assertThat(putStairs(0, "0", "3", "1", "3")).contains("climb beyond the upper edge");
+        assertThat(putStairs(0, "0", "", "1", "3")).contains("Foot at the right");
+        assertThat(wallNow(flat, 0).ends().stairs()).isEmpty();
     }
 }

@@ -1,0 +1,132 @@
+package lumko.core.geometry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lumko.core.quantity.Length;
+
+/**
+ * How the ceiling of a room under one roof unfolds flat: along one direction of the plan it is as long as the slopes are, whatever
+ * the outline of the room. What the walls say has to fit one roof; walls that nobody has measured under it say nothing.
+ *
+ * @param runsEast whether the slopes run from west to east, else from south to north
+ * @param profile how high the roof is, by the distance from the western or the southern end of the room
+ */
+record RoofFold(boolean runsEast, Course profile) {
+    /** Heights that differ by no more are the same: nobody measures a roof better. */
+    private static final double SAME_MM = 10;
+
+    /** The roof that the walls of a room tell of; none if no wall tells of slopes, or they do not fit one roof. */
+    static Optional<RoofFold> of(Outline room, List<Wall> walls) {
+        return Stream.of(true, false)
+                .flatMap(runsEast -> along(runsEast, room, walls).stream())
+                .findFirst();
+    }
+
+    /** How far from its western or southern end a place is on the ceiling, by how far it is in the plan, in millimetres. */
+    double unfolded(double at) {
+        return profile.lengthUntil(Length.ofMillimetres(at)).inMillimetres();
+    }
+
+    private static Optional<RoofFold> along(boolean runsEast, Outline room, List<Wall> walls) {
+        List<Edge> edges = IntStream.range(0, walls.size())
+                .filter(side -> walls.get(side).ends().roof().isPresent())
+                .mapToObj(side -> Edge.of(runsEast, room, side, walls.get(side)))
+                .toList();
+        TreeMap<Double, Double> heights = new TreeMap<>();
+        edges.stream()
+                .filter(Edge::runsAlong)
+                .forEach(edge -> edge.bends().forEach(at -> heights.put(at, edge.heightAt(at))));
+        if (heights.isEmpty()) {
+            return Optional.empty();
+        }
+        heights.putIfAbsent(0.0, heights.firstEntry().getValue());
+        heights.putIfAbsent(reach(runsEast, room), heights.lastEntry().getValue());
+        Course profile =
+                new Course(heights.entrySet().stream().map(RoofFold::point).toList());
+        boolean isLevel = heights.values().stream()
+                .allMatch(height -> isSame(height, heights.firstEntry().getValue()));
+        return !isLevel && edges.stream().allMatch(edge -> edge.fits(profile))
+                ? Optional.of(new RoofFold(runsEast, profile))
+                : Optional.empty();
+    }
+
+    private static Course.Point point(Map.Entry<Double, Double> bend) {
+        return Course.Point.ofMillimetres(bend.getKey(), bend.getValue());
+    }
+
+    private static boolean isSame(double one, double other) {
+        return Math.abs(one - other) <= SAME_MM;
+    }
+
+    private static double first(boolean runsEast, Outline room) {
+        return room.corners().stream()
+                .mapToDouble(corner -> along(runsEast, corner))
+                .min()
+                .orElseThrow();
+    }
+
+    private static double reach(boolean runsEast, Outline room) {
+        return room.corners().stream()
+                        .mapToDouble(corner -> along(runsEast, corner))
+                        .max()
+                        .orElseThrow()
+                - first(runsEast, room);
+    }
+
+    private static double along(boolean runsEast, Outline.Corner corner) {
+        return (runsEast ? corner.east() : corner.north()).inMillimetres();
+    }
+
+    /** The upper edge of a wall, its ends counted in the direction of the slopes. */
+    private record Edge(double from, double to, double width, Course top) {
+        static Edge of(boolean runsEast, Outline room, int side, Wall wall) {
+            double first = first(runsEast, room);
+            Outline.Corner left = room.corners().get(side);
+            Outline.Corner right = room.corners().get((side + 1) % room.sides());
+            return new Edge(
+                    along(runsEast, left) - first,
+                    along(runsEast, right) - first,
+                    wall.width().inMillimetres(),
+                    wall.top());
+        }
+
+        /** Whether it runs in the direction of the slopes, so that it shows them as they are. */
+        boolean runsAlong() {
+            return Math.abs(Math.abs(to - from) - width) <= 1;
+        }
+
+        DoubleStream bends() {
+            return top.bends().map(left -> from + (to - from) * left / width);
+        }
+
+        double heightAt(double at) {
+            return top.heightAt(Length.ofMillimetres((at - from) / (to - from) * width))
+                    .inMillimetres();
+        }
+
+        /** Whether it ends where the roof is, at each of its bends and at each of the roof's over it. */
+        boolean fits(Course roof) {
+            boolean bendsFit = top.points().stream().allMatch(point -> {
+                double at = from + (to - from) * point.fromLeft().inMillimetres() / width;
+                return isSame(
+                        point.height().inMillimetres(),
+                        roof.heightAt(Length.ofMillimetres(at)).inMillimetres());
+            });
+            return bendsFit
+                    && roof.points().stream()
+                            .filter(point -> isOver(point.fromLeft().inMillimetres()))
+                            .allMatch(point -> isSame(
+                                    heightAt(point.fromLeft().inMillimetres()),
+                                    point.height().inMillimetres()));
+        }
+
+        private boolean isOver(double at) {
+            return at > Math.min(from, to) + 1 && at < Math.max(from, to) - 1;
+        }
+    }
+}
