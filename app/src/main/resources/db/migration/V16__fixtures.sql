@@ -57,6 +57,9 @@ alter table sheet_step add constraint sheet_step_says_check check (says <@ array
   'WINDOW_MOVED', 'NOTHING_ON_IT'
 ]::varchar[]);
 
+-- a note taken off a sheet can be put back
+alter table sheet_note add taken_off_at timestamptz;
+
 -- what can hurt someone over a flight of stairs
 alter table sheet_step drop constraint sheet_step_cautions_check;
 alter table sheet_step add constraint sheet_step_cautions_check check (cautions <@ array[

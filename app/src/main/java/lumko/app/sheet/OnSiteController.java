@@ -144,6 +144,11 @@ class OnSiteController {
         return page.after(notes.remove(noteId), model);
     }
 
+    @PostMapping("/notes/{noteId}/back")
+    String putNoteBack(@PathVariable UUID noteId, Model model) {
+        return page.after(notes.putBack(noteId), model);
+    }
+
     /** Takes up what was marked since the sheet was made. */
     @PostMapping("/sheets/{id}/faults")
     String takeUpFaults(@PathVariable UUID id, Model model) {

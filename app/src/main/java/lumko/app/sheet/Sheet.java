@@ -41,6 +41,7 @@ public record Sheet(
         String madeBy,
         Instant madeAt,
         List<Note> notes,
+        List<Note> notesOff,
         Map<UUID, List<PlacedMark>> marks,
         int newFaults,
         Optional<Rest> rest,

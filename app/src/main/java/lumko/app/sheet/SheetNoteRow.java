@@ -5,6 +5,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import lumko.app.platform.EditableRow;
+import org.jspecify.annotations.Nullable;
 
 /** What somebody wrote down at a job. */
 @Entity
@@ -14,6 +15,10 @@ class SheetNoteRow extends EditableRow {
     String words = "";
     UUID notedBy = new UUID(0, 0);
     Instant notedAt = Instant.EPOCH;
+
+    /** When it was taken off the sheet; it can be put back as it was. */
+    @Nullable
+    Instant takenOffAt;
 
     protected SheetNoteRow() {}
 

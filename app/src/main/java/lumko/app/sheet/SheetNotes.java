@@ -9,6 +9,7 @@ import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
 import lumko.app.platform.NotAllowedException;
+import lumko.app.platform.Speaker;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,12 +20,14 @@ class SheetNotes {
     private final SheetRows rows;
     private final History history;
     private final Access access;
+    private final Speaker speaker;
     private final Clock clock;
 
-    SheetNotes(SheetRows rows, History history, Access access, Clock clock) {
+    SheetNotes(SheetRows rows, History history, Access access, Speaker speaker, Clock clock) {
         this.rows = rows;
         this.history = history;
         this.access = access;
+        this.speaker = speaker;
         this.clock = clock;
     }
 
@@ -52,15 +55,35 @@ class SheetNotes {
     }
 
     /**
-     * Takes a note off the sheet; it stays in the history.
+     * Takes a note off the sheet; it can be put back as long as the sheet is open.
      *
      * @return its sheet
      */
     public UUID remove(UUID noteId) {
         SheetNoteRow note = requireOwnNote(noteId);
         SheetRow sheet = rows.requireOpen(note.sheetId);
-        rows.remove(note);
-        history.note(Subject.flat(sheet.flatId), EventKind.TAKEN_OFF, note.words);
+        if (note.takenOffAt == null) {
+            note.takenOffAt = clock.instant();
+            history.note(Subject.flat(sheet.flatId), EventKind.TAKEN_OFF, note.words);
+        }
+        return sheet.id();
+    }
+
+    /**
+     * Puts a note back that was taken off, as it was: whoever wrote it, when they did.
+     *
+     * @return its sheet
+     */
+    public UUID putBack(UUID noteId) {
+        SheetNoteRow note = requireOwnNote(noteId);
+        SheetRow sheet = rows.requireOpen(note.sheetId);
+        if (note.takenOffAt != null) {
+            note.takenOffAt = null;
+            history.note(
+                    Subject.flat(sheet.flatId),
+                    EventKind.CORRECTED,
+                    speaker.words().say("sheet.noteBack", note.words));
+        }
         return sheet.id();
     }
 

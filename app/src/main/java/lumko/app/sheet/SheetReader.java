@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.app.account.People;
@@ -86,15 +87,6 @@ class SheetReader {
         SheetWork work = stepRows.of(row.id());
         List<SheetCautionRow> read = rows.cautionsRead(row.id());
         List<SheetNoteRow> noteRows = rows.notes(row.id());
-        List<Sheet.Note> written = noteRows.stream()
-                .map(note -> new Sheet.Note(
-                        note.id(),
-                        note.words,
-                        note.notedBy,
-                        names.getOrDefault(note.notedBy, ""),
-                        note.notedAt,
-                        note.version()))
-                .toList();
         Map<UUID, List<PlacedMark>> marks = row.closedAt == null ? open(walls) : Map.of();
         SheetGraph graph = work.graph(stepRows.uses(work));
         List<SheetStep> sheetSteps = steps(row, work.steps(), graph, read, flat, names);
@@ -109,13 +101,28 @@ class SheetReader {
                 Optional.ofNullable(row.climateNotedAt),
                 names.getOrDefault(row.madeBy, ""),
                 row.madeAt,
-                written,
+                notes(noteRows, note -> note.takenOffAt == null, names),
+                notes(noteRows, note -> note.takenOffAt != null, names),
                 marks,
                 unknown(row.id(), marks).size(),
                 row.closedAt == null ? Optional.of(rest(row, graph)) : Optional.empty(),
                 closed(row, names),
                 pulse(row, work.steps(), read.size(), noteRows),
                 row.version());
+    }
+
+    private static List<Sheet.Note> notes(
+            List<SheetNoteRow> rows, Predicate<SheetNoteRow> which, Map<UUID, String> names) {
+        return rows.stream()
+                .filter(which)
+                .map(note -> new Sheet.Note(
+                        note.id(),
+                        note.words,
+                        note.notedBy,
+                        names.getOrDefault(note.notedBy, ""),
+                        note.notedAt,
+                        note.version()))
+                .toList();
     }
 
     /** A number that changes with every tick, note, caution and reading of the air. */

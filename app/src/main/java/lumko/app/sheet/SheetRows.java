@@ -69,6 +69,7 @@ class SheetRows {
         return cautions.findBySheetId(sheetId);
     }
 
+    /** Those taken off too. */
     List<SheetNoteRow> notes(UUID sheetId) {
         return notes.findBySheetIdOrderByNotedAt(sheetId);
     }
@@ -97,10 +98,6 @@ class SheetRows {
 
     void add(SheetNoteRow note) {
         notes.save(note);
-    }
-
-    void remove(SheetNoteRow note) {
-        notes.delete(note);
     }
 
     /** Takes a sheet away whose steps are gone. */
