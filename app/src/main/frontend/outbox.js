@@ -99,20 +99,24 @@ function tell(arrival) {
   return !document.dispatchEvent(new CustomEvent("lumko:arrived", { detail: arrival, cancelable: true }));
 }
 
-async function post(item) {
+// An answer with its body, or none in time.
+async function ask(url, request) {
   const patience = new AbortController();
   const end = setTimeout(() => patience.abort(), ANSWER_MS);
   try {
-    const response = await fetch(item.url, {
-      method: "POST",
-      headers: { "HX-Request": "true", "X-CSRF-TOKEN": csrf()?.content ?? "" },
-      body: new URLSearchParams(item.values),
-      signal: patience.signal,
-    });
+    const response = await fetch(url, { ...request, signal: patience.signal });
     return { response, body: await response.text() };
   } finally {
     clearTimeout(end);
   }
+}
+
+function post(item) {
+  return ask(item.url, {
+    method: "POST",
+    headers: { "HX-Request": "true", "X-CSRF-TOKEN": csrf()?.content ?? "" },
+    body: new URLSearchParams(item.values),
+  });
 }
 
 function isSignedOut(response) {
@@ -121,9 +125,9 @@ function isSignedOut(response) {
 
 // A new token for the same person; none where they are no longer signed in here.
 async function renewToken() {
-  const response = await fetch("/token", { headers: { Accept: "application/json", "HX-Request": "true" } });
+  const { response, body } = await ask("/token", { headers: { Accept: "application/json", "HX-Request": "true" } });
   if (!response.ok || isSignedOut(response)) return false;
-  const { token, person: now } = await response.json();
+  const { token, person: now } = JSON.parse(body);
   if (now !== person()) return false;
   csrf().content = token;
   return true;

@@ -25,7 +25,15 @@ class ArchitectureTest {
             .doNotHaveFullyQualifiedName("lumko.core.colour.WeightTable")
             .should()
             .onlyDependOnClassesThat(resideInAnyPackage(
-                    "lumko.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.jspecify.."));
+                    "lumko.core..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.time..",
+                    "java.math..",
+                    "org.jspecify..",
+                    "org.ejml..",
+                    "org.apache.commons.numbers..",
+                    "org.apache.commons.statistics.."));
 
     @ArchTest
     static final ArchRule coreDoesNotReadTheClock = noClasses()

@@ -1,6 +1,8 @@
 package lumko.core.colour;
 
 import java.util.Arrays;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
  * The smoothest reflectance that has given tristimulus values: what a colour known only from a hex value, a photo or its Lab
@@ -43,25 +45,23 @@ public final class SmoothReflectance {
         double[] multipliers = new double[3];
         Arrays.fill(z, atanhOf(Math.max(0.01, Math.min(0.99, target.y() / 100))));
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            double[][] matrix = new double[N + 3][N + 3];
-            double[] right = new double[N + 3];
+            DMatrixRMaj matrix = new DMatrixRMaj(N + 3, N + 3);
+            DMatrixRMaj right = new DMatrixRMaj(N + 3, 1);
             smoothness(z, multipliers, seen, matrix, right);
             double worst = missing(z, wanted, seen, right);
-            double[] step;
-            try {
-                step = LinearSystem.solve(matrix, right);
-            } catch (ArithmeticException singular) {
+            DMatrixRMaj step = new DMatrixRMaj(N + 3, 1);
+            if (!CommonOps_DDRM.solve(matrix, right, step)) {
                 return new double[0];
             }
-            double longest = Arrays.stream(step).map(Math::abs).reduce(0, Math::max);
+            double longest = CommonOps_DDRM.elementMaxAbs(step);
             if (!Double.isFinite(longest)) {
                 return new double[0];
             }
             for (int i = 0; i < N; i++) {
-                z[i] += step[i];
+                z[i] += step.get(i);
             }
             for (int k = 0; k < 3; k++) {
-                multipliers[k] += step[N + k];
+                multipliers[k] += step.get(N + k);
             }
             if (worst < CLOSE && longest < 1e-6) {
                 return Arrays.stream(z).map(SmoothReflectance::factor).toArray();
@@ -72,7 +72,7 @@ public final class SmoothReflectance {
 
     /** The rows that ask for the least bend from band to band, and for the slopes of the constraints. */
     private static void smoothness(
-            double[] z, double[] multipliers, Colorimetry seen, double[][] matrix, double[] right) {
+            double[] z, double[] multipliers, Colorimetry seen, DMatrixRMaj matrix, DMatrixRMaj right) {
         for (int i = 0; i < N; i++) {
             double tanh = Math.tanh(z[i]);
             double slope = (1 - tanh * tanh) / 2;
@@ -84,30 +84,30 @@ public final class SmoothReflectance {
                 double weight = seen.weight(i, k);
                 gradient += multipliers[k] * weight * slope;
                 second += multipliers[k] * weight * bend;
-                matrix[i][N + k] = weight * slope;
-                matrix[N + k][i] = weight * slope;
+                matrix.set(i, N + k, weight * slope);
+                matrix.set(N + k, i, weight * slope);
             }
-            matrix[i][i] = second;
+            matrix.set(i, i, second);
             if (i > 0) {
-                matrix[i][i - 1] = -2;
+                matrix.set(i, i - 1, -2);
             }
             if (i < N - 1) {
-                matrix[i][i + 1] = -2;
+                matrix.set(i, i + 1, -2);
             }
-            right[i] = -gradient;
+            right.set(i, -gradient);
         }
     }
 
     /** The rows that ask for the wanted colour; answers how far the worst of the three is off. */
-    private static double missing(double[] z, double[] wanted, Colorimetry seen, double[] right) {
+    private static double missing(double[] z, double[] wanted, Colorimetry seen, DMatrixRMaj right) {
         double worst = 0;
         for (int k = 0; k < 3; k++) {
             double sum = 0;
             for (int i = 0; i < N; i++) {
                 sum += seen.weight(i, k) * factor(z[i]);
             }
-            right[N + k] = wanted[k] - sum;
-            worst = Math.max(worst, Math.abs(right[N + k]));
+            right.set(N + k, wanted[k] - sum);
+            worst = Math.max(worst, Math.abs(right.get(N + k)));
         }
         return worst;
     }

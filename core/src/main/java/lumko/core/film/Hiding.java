@@ -8,6 +8,7 @@ import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Spectrum;
+import org.apache.commons.numbers.rootfinder.BrentSolver;
 
 /** How a paint hides what it is put on, coat by coat. */
 public final class Hiding {
@@ -20,8 +21,6 @@ public final class Hiding {
     private static final double LOWEST_SCATTERING = 1e-6;
 
     private static final double HIGHEST_SCATTERING = 2;
-    private static final int MOST_ROUNDS = 100;
-
     /** Dry films in µm that hide nothing, and that nobody puts on. */
     private static final double THINNEST = 0.5;
 
@@ -61,37 +60,16 @@ public final class Hiding {
         return colorant(finished, Math.exp(logOfScattering(finished, contrastRatio, dryMicrometres)));
     }
 
-    /** Where the contrast ratio is met: false position on the logarithm, with the Illinois rule against an end that stays. */
+    /** Where the contrast ratio is met, on the logarithm. */
     private static double logOfScattering(Spectrum finished, double contrastRatio, double dryMicrometres) {
         DoubleUnaryOperator miss =
                 log -> new Hiding(colorant(finished, Math.exp(log))).contrastRatio(dryMicrometres) - contrastRatio;
         double low = Math.log(LOWEST_SCATTERING);
         double high = Math.log(HIGHEST_SCATTERING);
-        double below = miss.applyAsDouble(low);
-        double above = miss.applyAsDouble(high);
-        if (below >= 0 || above <= 0) {
-            return below >= 0 ? low : high;
+        if (miss.applyAsDouble(low) >= 0) {
+            return low;
         }
-        boolean lastWasBelow = false;
-        double next = low;
-        double missed = below;
-        for (int round = 0; round < MOST_ROUNDS && Math.abs(missed) > CLOSE; round++) {
-            next = (low * above - high * below) / (above - below);
-            missed = miss.applyAsDouble(next);
-            boolean isBelow = missed < 0;
-            boolean stays = round > 0 && isBelow == lastWasBelow;
-            if (isBelow) {
-                low = next;
-                below = missed;
-                above = stays ? above / 2 : above;
-            } else {
-                high = next;
-                above = missed;
-                below = stays ? below / 2 : below;
-            }
-            lastWasBelow = isBelow;
-        }
-        return next;
+        return miss.applyAsDouble(high) <= 0 ? high : new BrentSolver(CLOSE, CLOSE, CLOSE).findRoot(miss, low, high);
     }
 
     private static Colorant colorant(Spectrum finished, double scattering) {
@@ -143,23 +121,19 @@ public final class Hiding {
     }
 
     /**
-     * The dry film that hides what is there, in µm: where what is left is just not seen any more. By bisection between films
-     * that no roller leaves and more coats than anyone puts on.
+     * The dry film that hides what is there, in µm: where what is left is just not seen any more, between films that no roller
+     * leaves and more coats than anyone puts on.
      */
     public double hides(Spectrum before) {
         double[] backing = backing(before);
-        double low = THINNEST;
-        double high = THICKEST;
-        for (int round = 0; round < 40; round++) {
-            double film = (low + high) / 2;
-            double left = ColourDifference.between(seen(paint.reflectance(film, backing, Surface.OF_PAINT)), finished);
-            if (left <= NOT_SEEN) {
-                high = film;
-            } else {
-                low = film;
-            }
+        DoubleUnaryOperator tooMuch = film ->
+                ColourDifference.between(seen(paint.reflectance(film, backing, Surface.OF_PAINT)), finished) - NOT_SEEN;
+        if (tooMuch.applyAsDouble(THINNEST) <= 0) {
+            return THINNEST;
         }
-        return high;
+        return tooMuch.applyAsDouble(THICKEST) > 0
+                ? THICKEST
+                : new BrentSolver(CLOSE, CLOSE, CLOSE).findRoot(tooMuch, THINNEST, THICKEST);
     }
 
     private static double[] backing(Spectrum before) {

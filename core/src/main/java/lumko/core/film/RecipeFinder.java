@@ -10,10 +10,11 @@ import java.util.TreeMap;
 import lumko.core.colour.Colorimetry;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
-import lumko.core.colour.LinearSystem;
 import lumko.core.colour.Metamerism;
 import lumko.core.colour.Spectrum;
 import lumko.core.colour.Xyz;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -240,21 +241,24 @@ public final class RecipeFinder {
             int n = members.length;
             double[][] slopes = slopes(members, amounts);
             double[] missing = {wanted.lightness() - lab[0], wanted.a() - lab[1], wanted.b() - lab[2]};
-            double[][] normal = new double[n][n];
-            double[] right = new double[n];
+            DMatrixRMaj normal = new DMatrixRMaj(n, n);
+            DMatrixRMaj right = new DMatrixRMaj(n, 1);
             for (int i = 0; i < n; i++) {
                 for (int j = 0; j < n; j++) {
                     for (int k = 0; k < 3; k++) {
-                        normal[i][j] += slopes[i][k] * slopes[j][k];
+                        normal.add(i, j, slopes[i][k] * slopes[j][k]);
                     }
                 }
-                normal[i][i] *= 1 + damping;
-                normal[i][i] += 1e-12;
+                normal.set(i, i, normal.get(i, i) * (1 + damping) + 1e-12);
                 for (int k = 0; k < 3; k++) {
-                    right[i] += slopes[i][k] * missing[k];
+                    right.add(i, 0, slopes[i][k] * missing[k]);
                 }
             }
-            return LinearSystem.solve(normal, right);
+            DMatrixRMaj step = new DMatrixRMaj(n, 1);
+            if (!CommonOps_DDRM.solve(normal, right, step)) {
+                throw new ArithmeticException("the colorants do not determine each other");
+            }
+            return step.getData();
         }
 
         /** How L*, a*, b* change with the amount of each colorant: by way of K/S, reflectance and tristimulus values. */

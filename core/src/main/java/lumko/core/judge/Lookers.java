@@ -7,11 +7,15 @@ import lumko.core.figure.Figure;
 import lumko.core.geometry.RoomKind;
 import lumko.core.quantity.Length;
 import lumko.core.visibility.View;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /** Who comes to look at a wall, from where, and from what difference on they see something. All of it figures. */
 final class Lookers {
     /** So many equally likely eyes, from sharp to dull. */
     private static final int EYES = 3;
+
+    /** How the eyes of those who come are spread, on the logarithm. */
+    private static final NormalDistribution SPREAD = NormalDistribution.of(0, 1);
 
     private final Catalogue figures;
 
@@ -65,7 +69,7 @@ final class Lookers {
         List<Eyes> eyes = new ArrayList<>();
         for (int n = 0; n < EYES; n++) {
             double place = 1 - Math.pow(1 - (n + 0.5) / EYES, 1.0 / count);
-            double needs = Math.exp(differ * Normal.below(place));
+            double needs = Math.exp(differ * SPREAD.inverseCumulativeProbability(place));
             eyes.add(new Eyes(View.FRONT, needs, (1 - along) / EYES));
             eyes.add(new Eyes(View.ALONG, needs, along / EYES));
         }

@@ -3,6 +3,8 @@ package lumko.core.outcome;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
  * What kept outcomes make of a computed chance: log-odds = a + b · computed log-odds + Σ cⱼ of the causes that are there. Without
@@ -181,26 +183,10 @@ public final class Learned {
         return Arrays.stream(matrix).mapToDouble(row -> dot(row, vector)).toArray();
     }
 
-    /** Of a positive definite matrix, which needs no exchange of rows: Gauss–Jordan. */
+    /** Of a positive definite matrix. */
     private static double[][] inverse(double[][] of) {
-        double[][] left = Arrays.stream(of).map(double[]::clone).toArray(double[][]::new);
-        double[][] right = diagonal(1);
-        for (int column = 0; column < SIZE; column++) {
-            double pivot = left[column][column];
-            for (int j = 0; j < SIZE; j++) {
-                left[column][j] /= pivot;
-                right[column][j] /= pivot;
-            }
-            for (int row = 0; row < SIZE; row++) {
-                double factor = left[row][column];
-                if (row != column && factor != 0) {
-                    for (int j = 0; j < SIZE; j++) {
-                        left[row][j] -= factor * left[column][j];
-                        right[row][j] -= factor * right[column][j];
-                    }
-                }
-            }
-        }
-        return right;
+        DMatrixRMaj inverse = new DMatrixRMaj(SIZE, SIZE);
+        CommonOps_DDRM.invertSPD(new DMatrixRMaj(of), inverse);
+        return inverse.get2DData();
     }
 }

@@ -4,18 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 class NormalTest {
-    /** Abramowitz & Stegun, tables 26.1 and 26.5. */
-    @ParameterizedTest
-    @CsvSource({"0, 0.5", "1, 0.841344746", "-1.96, 0.024997895", "3, 0.998650102"})
-    void isThatOfTheTables(double value, double probability) {
-        assertThat(Normal.upTo(value)).isCloseTo(probability, within(2e-7));
-        assertThat(Normal.below(probability)).isCloseTo(value, within(1e-4));
-    }
-
     /** Mean, variance and fourth moment of what is summed over: 0, 1 and 3. */
     @Test
     void sumsHaveItsMoments() {
