@@ -58,38 +58,39 @@ class SurfaceCorrectingController {
         return "redirect:/surfaces/" + surface + "/edit";
     }
 
+    /** @param from the wall beside it, where it was said that this one is as high */
     @PostMapping("/surfaces/{surfaceId}/roof")
-    String roof(@PathVariable UUID surfaceId, @RequestParam Map<String, String> typed, RedirectAttributes after) {
+    String roof(
+            @PathVariable UUID surfaceId,
+            @RequestParam Optional<UUID> from,
+            @RequestParam Map<String, String> typed,
+            RedirectAttributes after) {
         Form form = new Form(typed, speaker.words());
         Optional<RoofLine> roof = EndsFields.roof(form);
-        return put(surfaceId, "roof", form, typed, () -> wallEnds.put(surfaceId, roof), after);
+        attempt(form, "roof", () -> wallEnds.put(surfaceId, roof), from.isPresent() ? Map.of() : typed, after);
+        return "redirect:/surfaces/" + from.orElse(surfaceId) + "/edit";
     }
 
     @PostMapping("/surfaces/{surfaceId}/stairs")
     String stairs(@PathVariable UUID surfaceId, @RequestParam Map<String, String> typed, RedirectAttributes after) {
         Form form = new Form(typed, speaker.words());
         Optional<StairLine> stairs = EndsFields.stairs(form);
-        return put(surfaceId, "stairs", form, typed, () -> wallEnds.putStairs(surfaceId, stairs), after);
+        attempt(form, "stairs", () -> wallEnds.putStairs(surfaceId, stairs), typed, after);
+        return "redirect:/surfaces/" + surfaceId + "/edit";
     }
 
-    private static String put(
-            UUID surfaceId,
-            String field,
-            Form form,
-            Map<String, String> typed,
-            Runnable change,
-            RedirectAttributes after) {
+    private static void attempt(
+            Form form, String field, Runnable change, Map<String, String> typed, RedirectAttributes after) {
         if (!form.hasErrors()) {
             form.attempt(field, () -> {
                 change.run();
-                return surfaceId;
+                return field;
             });
         }
         if (form.hasErrors()) {
             after.addFlashAttribute("refused", form.sentences());
             after.addFlashAttribute(EndsFields.TYPED, EndsFields.typed(typed));
         }
-        return "redirect:/surfaces/" + surfaceId + "/edit";
     }
 
     @PostMapping("/features/{featureId}/remove")

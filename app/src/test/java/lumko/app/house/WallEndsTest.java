@@ -60,6 +60,22 @@ class WallEndsTest extends ApplicationTest {
                         "not-wall", "value=\"2.5\"", "reckoned along the slopes: 15 m²", "D is 1.00 m high all along");
         assertThat(wallNow(flat, 0).grossArea().inSquareMetres()).isCloseTo(4 + 4 * 1.5 / 2, EXACT);
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(3 * 2 * Math.hypot(2, 1.5), EXACT);
+        // what the page offers is noted of the other wall, and one is back at this one
+        var noted = lead.post(
+                "/surfaces/" + wall(flat, 3).id() + "/roof",
+                Map.of(
+                        "roofLeft",
+                        "1",
+                        "roofRight",
+                        "1",
+                        "from",
+                        wall(flat, 0).id().toString()));
+        assertThat(noted.headers().firstValue("location").orElseThrow())
+                .endsWith("/surfaces/" + wall(flat, 0).id() + "/edit");
+        assertThat(wallNow(flat, 3).grossArea().inSquareMetres()).isCloseTo(3, EXACT);
+        assertThat(lead.get("/surfaces/" + wall(flat, 0).id() + "/edit").body())
+                .contains("B is 1.00 m high all along")
+                .doesNotContain("D is");
         assertThat(put(1, "1", "1")).contains("reckoned along the slopes").doesNotContain("all along");
         assertThat(put(2, "1", "1", "1", "2.5", "0.5")).contains("reckoned as large as the floor, 12 m²");
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);

@@ -180,10 +180,13 @@ class PlanTest extends ApplicationTest {
         return member(login).personId();
     }
 
-    /** The first piece of a painter that begins later than a moment. */
+    /** The first piece of a painter that begins later than a moment and is still to be done, whatever others did meanwhile. */
     private PieceRow later(Instant moment) {
+        Set<String> open =
+                ahead().load().steps().stream().map(each -> each.id()).collect(Collectors.toSet());
         return piecesInForce().stream()
                 .filter(piece -> piece.beginsAt.isAfter(moment))
+                .filter(piece -> open.contains(piece.key))
                 .findFirst()
                 .orElseThrow();
     }
