@@ -40,12 +40,12 @@ class EndsFields {
     public record Field(String name, String value) {}
 
     /**
-     * A wall beside one under a roof that nobody has measured.
+     * Another wall of the room that nobody has measured under the roof, and what this one tells of it.
      *
-     * @param height how high it is where both meet
-     * @param typed the same as it is typed
+     * @param says what stands against its record
+     * @param does what noting it says
      */
-    public record Beside(UUID id, String letter, String height, String typed) {}
+    public record Told(UUID id, String says, String does, List<Field> fields) {}
 
     /** Shows what is on record of a wall. */
     void show(Flat flat, Surface surface, Model model) {
@@ -56,20 +56,7 @@ class EndsFields {
         Object refused = model.getAttribute(TYPED);
         Map<?, ?> typed = refused instanceof Map<?, ?> map ? map : Map.of();
         Ends ends = surface.asWall().ends();
-        model.addAttribute(
-                "roofFields",
-                fields(
-                        typed,
-                        ROOF,
-                        ends.roof()
-                                .map(line -> Stream.of(
-                                        Optional.of(line.left()),
-                                        Optional.of(line.right()),
-                                        line.peak().map(RoofLine.Peak::fromLeft),
-                                        line.peak().map(RoofLine.Peak::height),
-                                        line.peak()
-                                                .map(RoofLine.Peak::level)
-                                                .filter(level -> level.isLongerThan(Length.ZERO))))));
+        model.addAttribute("roofFields", fields(typed, ROOF, ends.roof().map(EndsFields::lengths)));
         model.addAttribute(
                 "stairsFields",
                 fields(
@@ -87,7 +74,7 @@ class EndsFields {
                 isUnderRoof
                         ? words.say(room.outline().isRoofClear(walls) ? "roof.alongSlopes" : "roof.asTheFloor", area)
                         : "");
-        model.addAttribute("besides", besides(room, surface.id()));
+        model.addAttribute("roofTells", told(room, surface.id()));
     }
 
     private List<Field> fields(Map<?, ?> typed, List<String> names, Optional<Stream<Optional<Length>>> lengths) {
@@ -102,44 +89,66 @@ class EndsFields {
                 .toList();
     }
 
+    private static Stream<Optional<Length>> lengths(RoofLine line) {
+        return Stream.of(
+                Optional.of(line.left()),
+                Optional.of(line.right()),
+                line.peak().map(RoofLine.Peak::fromLeft),
+                line.peak().map(RoofLine.Peak::height),
+                line.peak().map(RoofLine.Peak::level).filter(level -> level.isLongerThan(Length.ZERO)));
+    }
+
     /**
-     * The walls to the left and right of one that shows the slopes of the only roof, where nobody has measured them under it: they
-     * run along the slope and end as low as it does where they meet it.
+     * What a wall that shows the slopes of the only roof tells of those that nobody has measured under it: beside it they run along
+     * the slope and end as low as it does where they meet it; opposite it in a rectangular room they are cut off like it.
      */
-    private List<Beside> besides(Room room, UUID wallId) {
-        List<Surface> walls = room.walls().toList();
+    private List<Told> told(Room room, UUID wallId) {
+        List<Surface> surfaces = room.walls().toList();
+        List<Wall> walls = surfaces.stream().map(Surface::asWall).toList();
         int n = walls.size();
         int side = IntStream.range(0, n)
-                .filter(each -> walls.get(each).id().equals(wallId))
+                .filter(each -> surfaces.get(each).id().equals(wallId))
                 .findFirst()
                 .orElseThrow();
-        Wall wall = walls.get(side).asWall();
-        boolean showsSlopes = wall.ends()
+        Wall wall = walls.get(side);
+        Optional<RoofLine> slopes = wall.ends()
                 .roof()
-                .filter(line -> line.heights().stream().distinct().count() > 1)
-                .isPresent();
-        if (!showsSlopes
-                || !room.outline()
-                        .isRoofClear(walls.stream().map(Surface::asWall).toList())) {
+                .filter(line -> line.heights().stream().distinct().count() > 1);
+        if (slopes.isEmpty() || !room.outline().isRoofClear(walls)) {
             return List.of();
         }
+        Surface opposite = surfaces.get((side + 2) % n);
+        boolean isLikeIt = n == 4
+                && opposite.asWall().ends().roof().isEmpty()
+                && opposite.asWall().width().equals(wall.width());
         return Stream.of(
-                        beside(walls.get((side + n - 1) % n), wall.heightAt(Length.ZERO)),
-                        beside(walls.get((side + 1) % n), wall.heightAt(wall.width())))
+                        beside(surfaces.get((side + n - 1) % n), wall.heightAt(Length.ZERO)),
+                        beside(surfaces.get((side + 1) % n), wall.heightAt(wall.width())),
+                        slopes.filter(line -> isLikeIt).map(line -> opposite(opposite, line.mirrored(wall.width()))))
                 .flatMap(Optional::stream)
                 .toList();
     }
 
-    private Optional<Beside> beside(Surface other, Length height) {
+    private Optional<Told> beside(Surface other, Length height) {
         Wall wall = other.asWall();
-        boolean isLower = wall.ends().roof().isEmpty() && wall.height().isLongerThan(height.plus(SAME));
-        return isLower
-                ? Optional.of(new Beside(
-                        other.id(),
-                        other.label(),
-                        speaker.words().place(height),
-                        speaker.words().tape(height)))
-                : Optional.empty();
+        if (wall.ends().roof().isPresent() || !wall.height().isLongerThan(height.plus(SAME))) {
+            return Optional.empty();
+        }
+        Words words = speaker.words();
+        return Optional.of(new Told(
+                other.id(),
+                words.say("roof.beside", other.label(), words.place(height)),
+                words.say("roof.allAlong", other.label(), words.place(height)),
+                fields(Map.of(), ROOF, Optional.of(lengths(new RoofLine(height, height, Optional.empty()))))));
+    }
+
+    private Told opposite(Surface other, RoofLine line) {
+        Words words = speaker.words();
+        return new Told(
+                other.id(),
+                words.say("roof.opposite", other.label()),
+                words.say("roof.likeThis", other.label()),
+                fields(Map.of(), ROOF, Optional.of(lengths(line))));
     }
 
     /** The roof as typed; with nothing typed the wall reaches up to the ceiling. */

@@ -412,9 +412,10 @@ public class Houses {
         return houses.existsByNameIgnoreCase(name);
     }
 
-    /** Whether a house has a flat with that number, or one behind that window. */
-    public boolean isTaken(UUID houseId, String number, int floor, int bay) {
-        return flats.findByHouseIdAndClosedOnIsNull(houseId).stream()
-                .anyMatch(flat -> flat.number.equalsIgnoreCase(number) || (flat.floor == floor && flat.bay == bay));
+    /** The flats of a house, by what they are called and where their windows stand. */
+    public FlatPlaces placesOf(UUID houseId) {
+        return new FlatPlaces(flats.findByHouseIdAndClosedOnIsNull(houseId).stream()
+                .map(flat -> new FlatPlaces.At(flat.number, flat.floor, flat.bay))
+                .toList());
     }
 }

@@ -148,7 +148,8 @@ public class OffRecord {
         access.requireLead();
         FlatRow row = flatRow(flatId);
         if (row.closedOn != null) {
-            if (houses.isTaken(row.houseId, row.number, row.floor, row.bay)) {
+            FlatPlaces others = houses.placesOf(row.houseId);
+            if (others.has(row.number) || others.behind(row.floor, row.bay).isPresent()) {
                 throw new NotNowException(
                         "denied.flatTaken",
                         row.number,

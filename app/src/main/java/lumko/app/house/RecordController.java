@@ -8,6 +8,7 @@ import java.util.UUID;
 import lumko.app.account.Access;
 import lumko.app.platform.Form;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.core.judge.Scrutiny;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -83,8 +84,13 @@ class RecordController {
     @GetMapping("/houses/{houseId}/flats/new")
     String newFlat(@PathVariable UUID houseId, Model model) {
         access.requireLead();
+        return newFlat(houseId, Form.empty(speaker.words()), model);
+    }
+
+    private String newFlat(UUID houseId, Form form, Model model) {
         model.addAttribute("house", houses.house(houseId));
-        model.addAttribute("form", Form.empty(speaker.words()));
+        model.addAttribute("freeBay", houses.placesOf(houseId).free(0) + 1);
+        model.addAttribute("form", form);
         return "flat-new";
     }
 
@@ -95,19 +101,23 @@ class RecordController {
             Model model,
             HttpServletResponse response) {
         access.requireLead();
-        House house = houses.house(houseId);
-        Form form = new Form(typed, speaker.words());
+        Words words = speaker.words();
+        Form form = new Form(typed, words);
         String number = form.text("flatNumber", RecordFields.LONGEST_NUMBER);
         int floor = recordFields.floor(form, "floor");
         int bay = recordFields.bay(form);
-        if (!form.hasErrors() && houses.isTaken(houseId, number, floor, bay)) {
-            form.refuse("flatNumber", speaker.words().say("refused.flatTaken", house.name()));
+        if (!form.hasErrors()) {
+            FlatPlaces others = houses.placesOf(houseId);
+            if (others.has(number)) {
+                form.refuse("flatNumber", words.say("refused.flatThere", number));
+            }
+            others.behind(floor, bay)
+                    .ifPresent(flat -> form.refuse(
+                            "bay", words.say("refused.windowTaken", bay + 1, flat.number(), others.free(floor) + 1)));
         }
         if (form.hasErrors()) {
             response.setStatus(422);
-            model.addAttribute("house", house);
-            model.addAttribute("form", form);
-            return "flat-new";
+            return newFlat(houseId, form, model);
         }
         return "redirect:/flats/" + recording.addFlat(houseId, number, floor, bay);
     }

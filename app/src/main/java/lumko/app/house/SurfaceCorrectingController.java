@@ -68,7 +68,7 @@ class SurfaceCorrectingController {
         Form form = new Form(typed, speaker.words());
         Optional<RoofLine> roof = EndsFields.roof(form);
         attempt(form, "roof", () -> wallEnds.put(surfaceId, roof), from.isPresent() ? Map.of() : typed, after);
-        return "redirect:/surfaces/" + from.orElse(surfaceId) + "/edit";
+        return "redirect:/surfaces/" + from.orElse(surfaceId) + "/edit" + (form.hasErrors() ? "" : "#roof");
     }
 
     @PostMapping("/surfaces/{surfaceId}/stairs")
@@ -76,7 +76,7 @@ class SurfaceCorrectingController {
         Form form = new Form(typed, speaker.words());
         Optional<StairLine> stairs = EndsFields.stairs(form);
         attempt(form, "stairs", () -> wallEnds.putStairs(surfaceId, stairs), typed, after);
-        return "redirect:/surfaces/" + surfaceId + "/edit";
+        return "redirect:/surfaces/" + surfaceId + "/edit" + (form.hasErrors() ? "" : "#stairs");
     }
 
     private static void attempt(

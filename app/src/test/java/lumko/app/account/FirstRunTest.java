@@ -126,6 +126,22 @@ class FirstRunTest {
         Cookie session = entered.getResponse().getCookies()[0];
         String flats = post(session, "/houses", Map.of("houseName", "Larch 4", "builtYear", "1962", "roof", "FLAT"));
         String flat = post(session, flats + "/flats", Map.of("flatNumber", "1", "floor", "1", "bay", "1"));
+        // the next one is offered the next window; what is taken is said where it was typed
+        assertThat(mvc.get().uri(flats + "/flats/new").cookie(session))
+                .bodyText()
+                .contains("name=\"bay\" value=\"2\"");
+        assertThat(mvc.post()
+                        .uri(flats + "/flats")
+                        .param("flatNumber", "1")
+                        .param("floor", "1")
+                        .param("bay", "1")
+                        .cookie(session)
+                        .with(csrf()))
+                .hasStatus(422)
+                .bodyText()
+                .contains(
+                        "There is a flat 1 in this house already.",
+                        "Behind window 1 of that floor is flat 1 already; window 2 is free.");
         post(
                 session,
                 flat + "/rooms",

@@ -95,7 +95,7 @@ class SetUpTest extends ApplicationTest {
         assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
                 .hasStatus(422)
                 .bodyText()
-                .contains("has a flat with that number");
+                .contains("in this house already");
         garden.put("flatNumber", "x".repeat(13));
         assertThat(post(member("mirela"), "/houses/" + house + "/flats", garden))
                 .hasStatus(422)

@@ -57,7 +57,11 @@ class WallEndsTest extends ApplicationTest {
     void aGableUnfoldsTheCeilingAlongItsSlopes() {
         assertThat(put(0, "1 m", "100 cm", "2", "2.5"))
                 .contains(
-                        "not-wall", "value=\"2.5\"", "reckoned along the slopes: 15 m²", "D is 1.00 m high all along");
+                        "not-wall",
+                        "value=\"2.5\"",
+                        "reckoned along the slopes: 15 m²",
+                        "D is 1.00 m high all along",
+                        "C is cut off like this one");
         assertThat(wallNow(flat, 0).grossArea().inSquareMetres()).isCloseTo(4 + 4 * 1.5 / 2, EXACT);
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(3 * 2 * Math.hypot(2, 1.5), EXACT);
         // what the page offers is noted of the other wall, and one is back at this one
@@ -71,7 +75,7 @@ class WallEndsTest extends ApplicationTest {
                         "from",
                         wall(flat, 0).id().toString()));
         assertThat(noted.headers().firstValue("location").orElseThrow())
-                .endsWith("/surfaces/" + wall(flat, 0).id() + "/edit");
+                .endsWith("/surfaces/" + wall(flat, 0).id() + "/edit#roof");
         assertThat(wallNow(flat, 3).grossArea().inSquareMetres()).isCloseTo(3, EXACT);
         assertThat(lead.get("/surfaces/" + wall(flat, 0).id() + "/edit").body())
                 .contains("B is 1.00 m high all along")

@@ -1,0 +1,26 @@
+package lumko.app.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Which numbers and windows of a house are given. */
+class FlatPlacesTest {
+    private final FlatPlaces places = new FlatPlaces(
+            List.of(new FlatPlaces.At("1", 0, 0), new FlatPlaces.At("2b", 0, 1), new FlatPlaces.At("garden", 0, 3)));
+
+    @Test
+    void aNumberIsTheSameHoweverItIsWritten() {
+        assertThat(places.has("2B")).isTrue();
+        assertThat(places.has("2")).isFalse();
+    }
+
+    @Test
+    void theFirstWindowIsFreeThatNoFlatHas() {
+        assertThat(places.free(0)).isEqualTo(2);
+        assertThat(places.free(1)).isZero();
+        assertThat(places.behind(0, 3).orElseThrow().number()).isEqualTo("garden");
+        assertThat(places.behind(1, 3)).isEmpty();
+    }
+}
