@@ -1,6 +1,5 @@
-// Puts the scripts and fonts that the pages load beside the pages, and the fonts that PDF wants as TTF.
-import { cpSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
-import { woffToTtf } from "./woff2ttf.mjs";
+// Puts the scripts and fonts that the pages load beside the pages, and the fonts of PDF, which are TTF.
+import { cpSync, mkdirSync } from "node:fs";
 
 const out = process.env.OUT;
 const packages = "node_modules/";
@@ -20,8 +19,9 @@ cpSync(
   `${packages}@fontsource-variable/atkinson-hyperlegible-mono/files/atkinson-hyperlegible-mono-latin-wght-normal.woff2`,
   `${out}/fonts/mono-latin.woff2`,
 );
-for (const weight of [400, 700])
-  writeFileSync(
-    `${out}/../pdf-fonts/ahn-${weight}.ttf`,
-    woffToTtf(readFileSync(`${packages}@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`)),
+for (const weight of ["400Regular", "700Bold"]) {
+  cpSync(
+    `${packages}@expo-google-fonts/atkinson-hyperlegible-next/${weight}/AtkinsonHyperlegibleNext_${weight}.ttf`,
+    `${out}/../pdf-fonts/ahn-${weight.slice(0, 3)}.ttf`,
   );
+}

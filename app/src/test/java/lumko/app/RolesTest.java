@@ -122,6 +122,17 @@ class RolesTest extends ApplicationTest {
             change("/features/{feature}/remove", KEEPERS),
             change("/rooms/{room}/copy", KEEPERS, "flat", "{flat}", "roomName", "{word}"),
             change("/surfaces/{other}/roof", KEEPERS, "roofLeft", "1.2", "roofRight", "1.3"),
+            change(
+                    "/surfaces/{other}/stairs",
+                    KEEPERS,
+                    "stairsLeft",
+                    "0",
+                    "stairsRight",
+                    "0.5",
+                    "stairsFrom",
+                    "2",
+                    "stairsUntil",
+                    "2.5"),
             change("/rooms/{room}/fixtures", KEEPERS, "fixture", "RADIATOR", "fixtureName", "{word}"),
             change(
                     "/fixtures/{fixture}",

@@ -113,7 +113,7 @@ class RecordController {
             }
             others.behind(floor, bay)
                     .ifPresent(flat -> form.refuse(
-                            "bay", words.say("refused.windowTaken", bay + 1, flat.number(), others.free(floor) + 1)));
+                            "bay", words.say("refused.windowGiven", bay + 1, flat.number(), others.free(floor) + 1)));
         }
         if (form.hasErrors()) {
             response.setStatus(422);

@@ -3,6 +3,7 @@ package lumko.app.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,6 +36,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.support.ResourceBundleMessageSource;
 
 class WordsTest {
@@ -243,6 +245,20 @@ class WordsTest {
     @Test
     void theOtherTongueAddsNoKeysOfItsOwn() throws Exception {
         assertThat(keysOf("/messages.properties")).containsAll(keysOf("/messages_en_US.properties"));
+    }
+
+    /** The later one would be said wherever the earlier one was meant. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/messages.properties", "/messages_en_US.properties", "/trade_words_en_US.properties"})
+    void noKeyStandsTwice(String resource) throws Exception {
+        try (var in = WordsTest.class.getResourceAsStream(resource)) {
+            List<String> keys = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> line.contains("=") && !line.startsWith("#"))
+                    .map(line -> line.substring(0, line.indexOf('=')))
+                    .toList();
+            assertThat(keys).isNotEmpty().doesNotHaveDuplicates();
+        }
     }
 
     private static Set<String> keysOf(String resource) throws java.io.IOException {

@@ -1380,6 +1380,10 @@ class SheetTest extends ApplicationTest {
     @Test
     void onPaperItIsAPdfOfItsSteps() throws Exception {
         UUID id = make();
+        // names are written with letters of all Europe
+        jdbc.sql("update tin set place = 'Łucja Kőszegi, ≤ 2 m' where id = ?")
+                .param(tin.id())
+                .update();
         MvcTestResult result = mvc.get()
                 .uri("/sheets/" + id + "/lumko-sheet.pdf")
                 .with(user(member("jonas")))
@@ -1394,6 +1398,7 @@ class SheetTest extends ApplicationTest {
                             tin.label(),
                             "Old coats may hold lead",
                             "/sheets/" + id,
+                            "Łucja Kőszegi, ≤ 2 m",
                             "Dab");
         }
     }
