@@ -2,6 +2,7 @@ package lumko.app.house;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.http.HttpResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,13 +108,11 @@ class WallEndsTest extends ApplicationTest {
     void nothingIsMarkedAboveItNorLeftThere() {
         UUID wall = wall(flat, 0).id();
         put(0, "1", "1", "2", "2.5");
-        Map<String, String> high =
-                Map.of("id", UUID.randomUUID().toString(), "kind", "NAIL_HOLE", "leftMm", "300", "upMm", "1900");
-        var refused = lead.post("/walls/" + wall + "/marks", high);
+        var refused = nail(wall, 300, 1900);
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("That lies above the roof, not on the wall.");
         put(0);
-        assertThat(lead.post("/walls/" + wall + "/marks", high).statusCode()).isLessThan(400);
+        assertThat(nail(wall, 300, 1900).statusCode()).isLessThan(400);
         UUID id = wall(flat, 0).id();
         var stands = lead.post(
                 "/surfaces/" + id + "/roof",
@@ -127,19 +126,7 @@ class WallEndsTest extends ApplicationTest {
     void aWallIsNotMadeSoShortThatAMarkStandsAboveItsRoof() {
         UUID wall = wall(flat, 0).id();
         put(0, "1", "1", "2", "2.5");
-        assertThat(lead.post(
-                                "/walls/" + wall + "/marks",
-                                Map.of(
-                                        "id",
-                                        UUID.randomUUID().toString(),
-                                        "kind",
-                                        "NAIL_HOLE",
-                                        "leftMm",
-                                        "3000",
-                                        "upMm",
-                                        "1700"))
-                        .statusCode())
-                .isLessThan(400);
+        assertThat(nail(wall, 3000, 1700).statusCode()).isLessThan(400);
         var refused = lead.post(
                 "/rooms/" + flat.rooms().getFirst().id() + "/walls",
                 Map.of("flat", flat.id().toString(), "walls", "3.2 right, 3 right, 3.2 right, 3 right"));
@@ -184,6 +171,20 @@ class WallEndsTest extends ApplicationTest {
         assertThat(wallNow(flat, 0).height().inMetres()).isEqualTo(2.5);
     }
 
+    private HttpResponse<String> nail(UUID wall, int left, int up) {
+        return lead.post(
+                "/walls/" + wall + "/marks",
+                Map.of(
+                        "id",
+                        UUID.randomUUID().toString(),
+                        "kind",
+                        "NAIL_HOLE",
+                        "leftMm",
+                        String.valueOf(left),
+                        "upMm",
+                        String.valueOf(up)));
+    }
+
     private String putStairs(int side, String... fields) {
         UUID id = wall(flat, side).id();
         assertThat(lead.post(
@@ -205,24 +206,10 @@ class WallEndsTest extends ApplicationTest {
         assertThat(wall.grossArea().inSquareMetres()).isCloseTo(4 * 2.5 - 2 * 1.5 / 2 - 1.5, EXACT);
         assertThat(lead.get("/flats/" + flat.id() + "/history").body()).contains("from the floor → 0.00 m / 1.50 m");
         UUID id = wall(flat, 0).id();
-        var refused = lead.post(
-                "/walls/" + id + "/marks",
-                Map.of("id", UUID.randomUUID().toString(), "kind", "NAIL_HOLE", "leftMm", "3500", "upMm", "1400"));
+        var refused = nail(id, 3500, 1400);
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("That lies below the stairs, not on the wall.");
-        assertThat(lead.post(
-                                "/walls/" + id + "/marks",
-                                Map.of(
-                                        "id",
-                                        UUID.randomUUID().toString(),
-                                        "kind",
-                                        "NAIL_HOLE",
-                                        "leftMm",
-                                        "600",
-                                        "upMm",
-                                        "300"))
-                        .statusCode())
-                .isLessThan(400);
+        assertThat(nail(id, 600, 300).statusCode()).isLessThan(400);
         var stands = lead.post(
                 "/surfaces/" + id + "/stairs",
                 Map.of("stairsLeft", "0.5", "stairsRight", "1.5", "stairsFrom", "1", "stairsUntil", "3"));
