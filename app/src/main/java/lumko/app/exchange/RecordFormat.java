@@ -12,7 +12,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 16;
+    static final int NOW = 17;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;
@@ -31,6 +31,9 @@ final class RecordFormat {
 
     /** The first in which flats are planned together. */
     private static final int PLANNED = 13;
+
+    /** The first in which a roof may run level between two slopes. */
+    private static final int LEVEL = 17;
 
     /** The first that keeps predictions. */
     private static final int PREDICTIONS = 9;
@@ -79,7 +82,14 @@ final class RecordFormat {
                 .map(known -> version >= COATS_CHOSEN ? known : asCoatsChosen(table, known))
                 .filter(known -> version >= LEARNT || !isLimitOfSheen(table, known))
                 .map(known -> version >= LEARNT ? known : asLearnt(table, known))
-                .map(known -> version >= PLANNED || !table.equals("sheet_tin") ? known : known.put("bought", false));
+                .map(known -> version >= PLANNED || !table.equals("sheet_tin") ? known : known.put("bought", false))
+                .map(known -> version >= LEVEL || !hasRidge(known) ? known : known.put("peak_level_mm", 0));
+    }
+
+    /** A surface under a roof with a ridge; no other table has such a column. */
+    private static boolean hasRidge(ObjectNode row) {
+        return !row.path("peak_from_left_mm").isMissingNode()
+                && !row.path("peak_from_left_mm").isNull();
     }
 
     /** Sheen is simulated now. */
