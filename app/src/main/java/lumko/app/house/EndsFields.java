@@ -27,9 +27,6 @@ class EndsFields {
     /** What was typed and refused is shown again. */
     static final String TYPED = "typedEnds";
 
-    /** Heights that differ by less are the same at a corner. */
-    private static final Length SAME = Length.ofMillimetres(10);
-
     private final Speaker speaker;
 
     EndsFields(Speaker speaker) {
@@ -40,7 +37,7 @@ class EndsFields {
     public record Field(String name, String value) {}
 
     /**
-     * Another wall of the room that nobody has measured under the roof, and what this one tells of it.
+     * A wall that nobody has measured under the roof of its room, and what the others tell of it.
      *
      * @param says what stands against its record
      * @param does what noting it says
@@ -74,7 +71,7 @@ class EndsFields {
                 isUnderRoof
                         ? words.say(room.outline().isRoofClear(walls) ? "roof.alongSlopes" : "roof.asTheFloor", area)
                         : "");
-        model.addAttribute("roofTells", told(room, surface.id()));
+        model.addAttribute("roofTells", told(room, walls));
     }
 
     private List<Field> fields(Map<?, ?> typed, List<String> names, Optional<Stream<Optional<Length>>> lengths) {
@@ -98,56 +95,25 @@ class EndsFields {
                 line.peak().map(RoofLine.Peak::level).filter(level -> level.isLongerThan(Length.ZERO)));
     }
 
-    /**
-     * What a wall that shows the slopes of the only roof tells of those that nobody has measured under it: beside it they run along
-     * the slope and end as low as it does where they meet it; opposite it in a rectangular room they are cut off like it.
-     */
-    private List<Told> told(Room room, UUID wallId) {
+    /** What the one roof of a room tells of the walls that nobody has measured under it. */
+    private List<Told> told(Room room, List<Wall> walls) {
         List<Surface> surfaces = room.walls().toList();
-        List<Wall> walls = surfaces.stream().map(Surface::asWall).toList();
-        int n = walls.size();
-        int side = IntStream.range(0, n)
-                .filter(each -> surfaces.get(each).id().equals(wallId))
-                .findFirst()
-                .orElseThrow();
-        Wall wall = walls.get(side);
-        Optional<RoofLine> slopes = wall.ends()
-                .roof()
-                .filter(line -> line.heights().stream().distinct().count() > 1);
-        if (slopes.isEmpty() || !room.outline().isRoofClear(walls)) {
-            return List.of();
-        }
-        Surface opposite = surfaces.get((side + 2) % n);
-        boolean isLikeIt = n == 4
-                && opposite.asWall().ends().roof().isEmpty()
-                && opposite.asWall().width().equals(wall.width());
-        return Stream.of(
-                        beside(surfaces.get((side + n - 1) % n), wall.heightAt(Length.ZERO)),
-                        beside(surfaces.get((side + 1) % n), wall.heightAt(wall.width())),
-                        slopes.filter(line -> isLikeIt).map(line -> opposite(opposite, line.mirrored(wall.width()))))
-                .flatMap(Optional::stream)
+        return IntStream.range(0, walls.size())
+                .boxed()
+                .flatMap(side ->
+                        room.outline().roofOver(side, walls).map(line -> told(surfaces.get(side), line)).stream())
                 .toList();
     }
 
-    private Optional<Told> beside(Surface other, Length height) {
-        Wall wall = other.asWall();
-        if (wall.ends().roof().isPresent() || !wall.height().isLongerThan(height.plus(SAME))) {
-            return Optional.empty();
-        }
+    private Told told(Surface wall, RoofLine line) {
         Words words = speaker.words();
-        return Optional.of(new Told(
-                other.id(),
-                words.say("roof.beside", other.label(), words.place(height)),
-                words.say("roof.allAlong", other.label(), words.place(height)),
-                fields(Map.of(), ROOF, Optional.of(lengths(new RoofLine(height, height, Optional.empty()))))));
-    }
-
-    private Told opposite(Surface other, RoofLine line) {
-        Words words = speaker.words();
+        List<String> along = line.heights().stream().map(words::place).toList();
+        boolean isLevel = along.stream().distinct().count() == 1;
+        String heights = isLevel ? along.getFirst() : String.join(" / ", along);
         return new Told(
-                other.id(),
-                words.say("roof.opposite", other.label()),
-                words.say("roof.likeThis", other.label()),
+                wall.id(),
+                words.say("roof.tells", wall.label(), heights),
+                words.say("roof.take", wall.label()),
                 fields(Map.of(), ROOF, Optional.of(lengths(line))));
     }
 

@@ -61,8 +61,8 @@ class WallEndsTest extends ApplicationTest {
                         "not-wall",
                         "value=\"2.5\"",
                         "reckoned along the slopes: 15 m²",
-                        "D is 1.00 m high all along",
-                        "C is cut off like this one");
+                        "Under this roof wall D ends at 1.00 m;",
+                        "Under this roof wall C ends at 1.00 m / 2.50 m / 1.00 m;");
         assertThat(wallNow(flat, 0).grossArea().inSquareMetres()).isCloseTo(4 + 4 * 1.5 / 2, EXACT);
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(3 * 2 * Math.hypot(2, 1.5), EXACT);
         // what the page offers is noted of the other wall, and one is back at this one
@@ -79,9 +79,9 @@ class WallEndsTest extends ApplicationTest {
                 .endsWith("/surfaces/" + wall(flat, 0).id() + "/edit#roof");
         assertThat(wallNow(flat, 3).grossArea().inSquareMetres()).isCloseTo(3, EXACT);
         assertThat(lead.get("/surfaces/" + wall(flat, 0).id() + "/edit").body())
-                .contains("B is 1.00 m high all along")
-                .doesNotContain("D is");
-        assertThat(put(1, "1", "1")).contains("reckoned along the slopes").doesNotContain("all along");
+                .contains("wall B ends at 1.00 m;")
+                .doesNotContain("wall D ends");
+        assertThat(put(1, "1", "1")).contains("reckoned along the slopes").doesNotContain("wall B ends");
         assertThat(put(2, "1", "1", "1", "2.5", "0.5")).contains("reckoned as large as the floor, 12 m²");
         assertThat(ceiling(flat).grossArea().inSquareMetres()).isCloseTo(12, EXACT);
         put(1);

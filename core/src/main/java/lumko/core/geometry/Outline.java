@@ -104,6 +104,18 @@ public record Outline(List<Corner> corners) {
                 || RoofFold.of(this, walls).isPresent();
     }
 
+    /**
+     * Where the one roof that the other walls tell of cuts off a wall that nobody has measured under it.
+     *
+     * @return nothing where it reaches up to the ceiling all along, is measured already, or bends more often than a wall's line can
+     */
+    public Optional<RoofLine> roofOver(int side, List<Wall> walls) {
+        Wall wall = walls.get(side);
+        return wall.ends().roof().isPresent()
+                ? Optional.empty()
+                : RoofFold.of(this, walls).flatMap(fold -> fold.over(this, side, wall));
+    }
+
     /** @param east how far from its western end a place is on the ceiling, by how far it is in the plan, in millimetres */
     private Wall ceiling(Texture texture, List<Fitting> fittings, DoubleUnaryOperator east, DoubleUnaryOperator north) {
         double[] easts = steps(corner -> corner.east().inMillimetres());

@@ -1,5 +1,6 @@
 package lumko.core.geometry;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +33,43 @@ record RoofFold(boolean runsEast, Course profile) {
         return profile.lengthUntil(Length.ofMillimetres(at)).inMillimetres();
     }
 
+    /** Where it cuts a wall off; nothing where the wall reaches up to the ceiling under it, or the roof bends too often over it. */
+    Optional<RoofLine> over(Outline room, int side, Wall wall) {
+        Edge edge = Edge.of(runsEast, room, side, wall);
+        double left = heightAt(edge.from());
+        double right = heightAt(edge.to());
+        List<Course.Point> bends = profile.points().stream()
+                .filter(point -> edge.isOver(point.fromLeft().inMillimetres()))
+                .map(point -> Course.Point.ofMillimetres(
+                        edge.fromLeft(point.fromLeft().inMillimetres()),
+                        point.height().inMillimetres()))
+                .sorted(Comparator.comparing(Course.Point::fromLeft))
+                .toList();
+        boolean isCut = Stream.concat(
+                        DoubleStream.of(left, right).boxed(), bends.stream().map(RoofFold::height))
+                .anyMatch(height -> height < wall.height().inMillimetres() - SAME_MM);
+        boolean hasOneTop =
+                bends.size() <= 1 || bends.size() == 2 && isSame(height(bends.getFirst()), height(bends.getLast()));
+        if (!isCut || !hasOneTop) {
+            return Optional.empty();
+        }
+        Optional<RoofLine.Peak> peak = bends.stream()
+                .findFirst()
+                .map(first -> new RoofLine.Peak(
+                        first.fromLeft(),
+                        first.height(),
+                        bends.getLast().fromLeft().minus(first.fromLeft())));
+        return Optional.of(new RoofLine(Length.ofMillimetres(left), Length.ofMillimetres(right), peak));
+    }
+
+    private double heightAt(double at) {
+        return profile.heightAt(Length.ofMillimetres(at)).inMillimetres();
+    }
+
+    private static double height(Course.Point point) {
+        return point.height().inMillimetres();
+    }
+
     private static Optional<RoofFold> along(boolean runsEast, Outline room, List<Wall> walls) {
         List<Edge> edges = IntStream.range(0, walls.size())
                 .filter(side -> walls.get(side).ends().roof().isPresent())
@@ -40,7 +78,8 @@ record RoofFold(boolean runsEast, Course profile) {
         TreeMap<Double, Double> heights = new TreeMap<>();
         edges.stream()
                 .filter(Edge::runsAlong)
-                .forEach(edge -> edge.bends().forEach(at -> heights.put(at, edge.heightAt(at))));
+                .forEach(edge ->
+                        edge.bends().forEach(at -> heights.put(Math.rint(at * 1000) / 1000, edge.heightAt(at))));
         if (heights.isEmpty()) {
             return Optional.empty();
         }
@@ -105,8 +144,7 @@ record RoofFold(boolean runsEast, Course profile) {
         }
 
         double heightAt(double at) {
-            return top.heightAt(Length.ofMillimetres((at - from) / (to - from) * width))
-                    .inMillimetres();
+            return top.heightAt(Length.ofMillimetres(fromLeft(at))).inMillimetres();
         }
 
         /** Whether it ends where the roof is, at each of its bends and at each of the roof's over it. */
@@ -125,7 +163,12 @@ record RoofFold(boolean runsEast, Course profile) {
                                     point.height().inMillimetres()));
         }
 
-        private boolean isOver(double at) {
+        /** How far from the left corner of the wall a place is. */
+        double fromLeft(double at) {
+            return (at - from) / (to - from) * width;
+        }
+
+        boolean isOver(double at) {
             return at > Math.min(from, to) + 1 && at < Math.max(from, to) - 1;
         }
     }

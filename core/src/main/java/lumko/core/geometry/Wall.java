@@ -134,12 +134,12 @@ public record Wall(
 
     /** How high its upper edge is over the lowest floor, at a distance from its left corner. */
     public Length heightAt(Length fromLeft) {
-        return ends.roof().isEmpty() ? height : top().heightAt(fromLeft);
+        return top().heightAt(fromLeft);
     }
 
     /** How high the floor, or the stairs, are there. */
     public Length footAt(Length fromLeft) {
-        return ends.stairs().isEmpty() ? Length.ZERO : foot().heightAt(fromLeft);
+        return foot().heightAt(fromLeft);
     }
 
     /** How far its upper edge is over where one stands at its foot, where that is most. */

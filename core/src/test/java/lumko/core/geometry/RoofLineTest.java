@@ -194,13 +194,7 @@ class RoofLineTest {
         /** An L: five metres north along the west, four along the east, one slope from west to east over all of it. */
         @Test
         void ofAnyOutlineUnfoldsAlongItsSlope() {
-            Outline corner = new Outline(List.of(
-                    Outline.Corner.ofMillimetres(0, 5000),
-                    Outline.Corner.ofMillimetres(3000, 5000),
-                    Outline.Corner.ofMillimetres(3000, 4000),
-                    Outline.Corner.ofMillimetres(5000, 4000),
-                    Outline.Corner.ofMillimetres(5000, 0),
-                    Outline.Corner.ofMillimetres(0, 0)));
+            Outline corner = ell();
             double steep = Math.hypot(1, 0.2);
             assertThat(area(corner, line(2.5, 1.9), line(1.9, 1.9), line(1.9, 1.5), null, line(1.5, 2.5), null))
                     .isCloseTo((3 * 5 + 2 * 4) * steep, EXACT);
@@ -211,6 +205,52 @@ class RoofLineTest {
                     .isCloseTo(23 * steep, EXACT);
             assertThat(isClear(corner, line(2.5, 1.9), null, line(2.5, 1.5), null, null, null))
                     .isFalse();
+        }
+
+        private static Outline ell() {
+            return new Outline(List.of(
+                    Outline.Corner.ofMillimetres(0, 5000),
+                    Outline.Corner.ofMillimetres(3000, 5000),
+                    Outline.Corner.ofMillimetres(3000, 4000),
+                    Outline.Corner.ofMillimetres(5000, 4000),
+                    Outline.Corner.ofMillimetres(5000, 0),
+                    Outline.Corner.ofMillimetres(0, 0)));
+        }
+
+        private Optional<RoofLine> told(Outline room, int of, RoofLine... roofs) {
+            return room.roofOver(
+                    of,
+                    IntStream.range(0, room.sides())
+                            .mapToObj(side -> side(room, side, Optional.ofNullable(roofs[side])))
+                            .toList());
+        }
+
+        /** One gable tells where every other wall ends. */
+        @Test
+        void tellsOfTheWallsThatNobodyHasMeasured() {
+            RoofLine attic = line(1.2, 1.0, 1, 2.8, 1.5);
+            assertThat(told(outline, 1, attic, null, null, null)).contains(line(1.0, 1.0));
+            assertThat(told(outline, 3, attic, null, null, null)).contains(line(1.2, 1.2));
+            assertThat(told(outline, 2, attic, null, null, null)).contains(attic.mirrored(FOUR));
+            // one that is measured is what it is; a wall under the high end of a slope reaches the ceiling
+            assertThat(told(outline, 0, attic, null, null, null)).isEmpty();
+            assertThat(told(outline, 1, line(1.2, 2.8), null, null, null)).isEmpty();
+            assertThat(told(outline, 3, line(1.2, 2.8), null, null, null)).contains(line(1.2, 1.2));
+            // of two roofs nothing is told, of none neither
+            assertThat(told(outline, 2, GABLE, line(1.2, 1.2, 2.5, 2.8), null, null))
+                    .isEmpty();
+            assertThat(told(outline, 2, null, null, null, null)).isEmpty();
+        }
+
+        /** The short walls of an L, and the two inner ones, by the slope over its long wall. */
+        @Test
+        void tellsOfPartsOfItsSlope() {
+            Outline corner = ell();
+            RoofLine[] known = {null, null, null, null, line(1.5, 2.5), null};
+            assertThat(told(corner, 0, known)).contains(line(2.5, 1.9));
+            assertThat(told(corner, 1, known)).contains(line(1.9, 1.9));
+            assertThat(told(corner, 2, known)).contains(line(1.9, 1.5));
+            assertThat(told(corner, 3, known)).contains(line(1.5, 1.5));
         }
 
         /** Turned by a right angle and mirrored it is as large. */
