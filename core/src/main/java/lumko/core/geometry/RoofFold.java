@@ -43,6 +43,7 @@ record RoofFold(boolean runsEast, Course profile) {
                 .map(point -> Course.Point.ofMillimetres(
                         edge.fromLeft(point.fromLeft().inMillimetres()),
                         point.height().inMillimetres()))
+                .filter(point -> !isSame(height(point), between(left, right, point, wall)))
                 .sorted(Comparator.comparing(Course.Point::fromLeft))
                 .toList();
         boolean isCut = Stream.concat(
@@ -50,7 +51,8 @@ record RoofFold(boolean runsEast, Course profile) {
                 .anyMatch(height -> height < wall.height().inMillimetres() - SAME_MM);
         boolean hasOneTop =
                 bends.size() <= 1 || bends.size() == 2 && isSame(height(bends.getFirst()), height(bends.getLast()));
-        if (!isCut || !hasOneTop) {
+        boolean hangs = bends.stream().anyMatch(point -> height(point) < between(left, right, point, wall));
+        if (!isCut || !hasOneTop || hangs) {
             return Optional.empty();
         }
         Optional<RoofLine.Peak> peak = bends.stream()
@@ -60,6 +62,12 @@ record RoofFold(boolean runsEast, Course profile) {
                         first.height(),
                         bends.getLast().fromLeft().minus(first.fromLeft())));
         return Optional.of(new RoofLine(Length.ofMillimetres(left), Length.ofMillimetres(right), peak));
+    }
+
+    /** How high a straight line between the corners of a wall would be. */
+    private static double between(double left, double right, Course.Point at, Wall wall) {
+        return left
+                + (right - left) * at.fromLeft().inMillimetres() / wall.width().inMillimetres();
     }
 
     private double heightAt(double at) {

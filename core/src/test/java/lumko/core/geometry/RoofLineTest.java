@@ -251,6 +251,9 @@ class RoofLineTest {
             assertThat(told(corner, 1, known)).contains(line(1.9, 1.9));
             assertThat(told(corner, 2, known)).contains(line(1.9, 1.5));
             assertThat(told(corner, 3, known)).contains(line(1.5, 1.5));
+            // and the long one by the two short ones, which meet in no bend
+            assertThat(told(corner, 4, line(2.5, 1.9), null, line(1.9, 1.5), null, null, null))
+                    .contains(line(1.5, 2.5));
         }
 
         /** Turned by a right angle and mirrored it is as large. */
