@@ -10,6 +10,8 @@ PORT=${LUMKO_DRILL_PORT:-8097}
 WORK=$(mktemp -d)
 export LUMKO_PG_DIR=$WORK/postgres
 chmod 711 "$WORK"
+# shellcheck source=bin/client.sh
+. "$ROOT/bin/client.sh"
 KILLS_OF_APP=0
 KILLS_OF_DATABASE=0
 
@@ -22,15 +24,9 @@ start_database() {
 start_app() {
   local cache=()
   [ -f "$OUT/start.aot" ] && cache=(-XX:AOTCache=start.aot)
-  (cd "$OUT" && exec java "${cache[@]}" -XX:+UseSerialGC -Xmx512m -jar lumko.jar --server.address=127.0.0.1 --server.port="$PORT" \
+  (cd "$OUT" && exec java "${cache[@]}" -XX:+UseSerialGC -Xmx512m -Dspring.aot.enabled=true -jar lumko.jar --server.address=127.0.0.1 --server.port="$PORT" \
     --lumko.demo=true --lumko.background=false >>"$WORK/app.log" 2>&1) &
   APP=$!
-}
-await_app() {
-  until curl -fsS -o /dev/null "http://127.0.0.1:$PORT/actuator/health/readiness" 2>/dev/null; do
-    kill -0 "$APP" 2>/dev/null || { tail -5 "$WORK/app.log" >&2; exit 1; }
-    sleep 0.2
-  done
 }
 sql() { PGPASSWORD=$SPRING_DATASOURCE_PASSWORD psql -qAt -h 127.0.0.1 -p "$(sed 's/.*:\([0-9]*\)\/.*/\1/' <<<"$SPRING_DATASOURCE_URL")" -U "$SPRING_DATASOURCE_USERNAME" -d lumko "$@"; }
 clean_up() {
@@ -40,12 +36,8 @@ clean_up() {
 }
 trap clean_up EXIT
 
-get() { curl -fsS -b "$WORK/cookies" -c "$WORK/cookies" "http://127.0.0.1:$PORT$1"; }
-token() { sed -n 's/.*name="csrf" content="\([^"]*\)".*/\1/p' | head -1; }
 sign_in() {
-  local form
-  form=$(get /login | sed -n 's/.*name="_csrf" value="\([^"]*\)".*/\1/p' | head -1)
-  curl -fsS -o /dev/null -b "$WORK/cookies" -c "$WORK/cookies" --data-urlencode "_csrf=$form" -d login=mirela "http://127.0.0.1:$PORT/demo/enter"
+  enter_demo mirela
   TOKEN=$(get / | token)
 }
 # says how it was answered, 000 for not at all
@@ -70,7 +62,7 @@ kill_one() { # what is killed is started again at once; the writes go on trying
 say "Starting …"
 start_database
 start_app
-await_app
+await_app "$APP" "$WORK/app.log"
 sign_in
 mapfile -t WALLS < <(sql -c "select id from surface where kind = 'WALL' order by id")
 say "$WRITES marks on ${#WALLS[@]} walls, with kills …"
