@@ -43,6 +43,7 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
             // tests search when they want to
             "lumko.background=false",
             "lumko.reader.stand-in=true",
+            "spring.main.lazy-initialization=false",
             "spring.data.jpa.repositories.bootstrap-mode=default",
             "spring.jpa.properties.hibernate.session_factory.statement_inspector=lumko.app.Statements"
         })

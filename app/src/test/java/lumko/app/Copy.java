@@ -11,32 +11,46 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The application as a process of its own, cold, with the demo; and the port it listens at. */
+/** The application as a process of its own, cold; and the port it listens at. */
 record Copy(Process process, int port) {
+    /** As it is compiled, with the demo. */
     static Copy of(TestDatabase.Access database) throws IOException {
+        String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+        return start(
+                database,
+                List.of("-cp", classes, "lumko.app.LumkoApplication"),
+                "--lumko.demo=true",
+                "--lumko.sensor=simulated",
+                "--lumko.clock=" + ApplicationTest.MORNING,
+                "--lumko.plan.seconds=3");
+    }
+
+    /** As it is delivered: with what was settled when it was built. */
+    static Copy ofJar(TestDatabase.Access database, String... settings) throws IOException {
+        return start(database, List.of("-Dspring.aot.enabled=true", "-jar", "target/lumko.jar"), settings);
+    }
+
+    private static Copy start(TestDatabase.Access database, List<String> program, String... settings)
+            throws IOException {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        Path log = Files.createTempFile("lumko-copy", ".log");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseSerialGC",
-                        "-XX:TieredStopAtLevel=1",
-                        "-Xmx400m",
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        "lumko.app.LumkoApplication",
-                        "--server.port=" + port,
-                        "--lumko.demo=true",
-                        "--lumko.sensor=simulated",
-                        "--lumko.clock=" + ApplicationTest.MORNING,
-                        "--lumko.plan.seconds=3",
-                        "--spring.datasource.url=" + database.url(),
-                        "--spring.datasource.username=" + database.user(),
-                        "--spring.datasource.password=" + database.password())
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx400m"));
+        command.addAll(program);
+        command.addAll(List.of(settings));
+        command.addAll(List.of(
+                "--server.port=" + port,
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=" + database.user(),
+                "--spring.datasource.password=" + database.password()));
+        Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
+                .redirectOutput(Files.createTempFile("lumko-copy", ".log").toFile())
                 .start();
         return new Copy(process, port);
     }

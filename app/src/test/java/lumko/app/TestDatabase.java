@@ -30,12 +30,18 @@ public final class TestDatabase {
     public record Access(String url, String user, String password) {}
 
     private static final Access CLUSTER = cluster();
-    private static final Access ACCESS = demo();
 
     private TestDatabase() {}
 
+    /** The demo of this process, made when it is first asked for. */
+    private static final class Demo {
+        private static final Access ACCESS = demo();
+
+        private Demo() {}
+    }
+
     public static Access access() {
-        return ACCESS;
+        return Demo.ACCESS;
     }
 
     /** One more fresh, empty database. */
@@ -50,6 +56,7 @@ public final class TestDatabase {
 
     /** One more with the demo in it. */
     public static Access anotherDemo(String name) {
+        access();
         String database = "test_" + name + "_" + ProcessHandle.current().pid();
         inCluster(cluster -> {
             cluster.execute("drop database if exists " + database + " with (force)");

@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 /** That a painter looks after a house. */
 @Entity
 @Table(name = "person_house")
-class PersonHouseRow extends OwnedRow {
+final class PersonHouseRow extends OwnedRow {
     UUID personId = new UUID(0, 0);
     UUID houseId = new UUID(0, 0);
 

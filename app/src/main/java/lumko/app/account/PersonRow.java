@@ -9,7 +9,7 @@ import lumko.app.platform.EditableRow;
 
 @Entity
 @Table(name = "person")
-class PersonRow extends EditableRow {
+final class PersonRow extends EditableRow {
     String login = "";
     String name = "";
     String passwordHash = "";

@@ -3,6 +3,7 @@ package lumko.app.account;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -12,6 +13,7 @@ import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * Lets in whoever knows the password of a name. What is kept of it afterwards is the {@link Member}, without the hash. A name
@@ -26,14 +28,15 @@ class SignIn implements AuthenticationProvider {
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
     private final ApplicationEventPublisher events;
-    private final String nobodysHash;
+    /** Made when somebody first signs in, known or not: making one takes as long as checking one, and a start need not wait. */
+    private final Supplier<String> nobodysHash;
 
     SignIn(Accounts accounts, PasswordEncoder passwords, SignInBrake brake, ApplicationEventPublisher events) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.brake = brake;
         this.events = events;
-        this.nobodysHash = String.valueOf(passwords.encode("nobody has this one"));
+        this.nobodysHash = SingletonSupplier.of(() -> String.valueOf(passwords.encode("nobody has this one")));
     }
 
     /** Tried again too soon after failures. */
@@ -65,7 +68,7 @@ class SignIn implements AuthenticationProvider {
         Optional<Accounts.Known> somebodys = accounts.known(login);
         Optional<Accounts.Known> known =
                 somebodys.filter(somebody -> !somebody.passwordHash().equals(Accounts.NO_PASSWORD));
-        String hash = known.map(Accounts.Known::passwordHash).orElse(nobodysHash);
+        String hash = known.map(Accounts.Known::passwordHash).orElse(nobodysHash.get());
         boolean isRight = password.getBytes(StandardCharsets.UTF_8).length <= Passwords.MOST_BYTES
                 && passwords.matches(password, hash);
         Optional<Member> member = known.map(Accounts.Known::member).filter(somebody -> isRight && somebody.active());

@@ -2,6 +2,8 @@ package lumko.app.backup;
 
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.DisabledSchedule;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedule;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -11,13 +13,11 @@ import java.time.LocalTime;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Once a day the database goes into a file; the last so many files are kept. */
+/** Once a day the database goes into a file, where a folder is set; the last so many files are kept. */
 @Configuration(proxyBeanMethods = false)
-@ConditionalOnExpression("!'${lumko.backup.folder:}'.isEmpty()")
 class DailyBackup {
     private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
 
@@ -26,12 +26,13 @@ class DailyBackup {
             @Value("${spring.datasource.url}") String url,
             @Value("${spring.datasource.username}") String user,
             @Value("${spring.datasource.password}") String password,
-            @Value("${lumko.backup.folder}") Path folder,
+            @Value("${lumko.backup.folder}") String folder,
             @Value("${lumko.backup.keep}") int keep,
             @Value("${lumko.backup.at}") String at) {
         Backups backups = new Backups(Database.of(url, user, password), Clock.systemDefaultZone());
-        return Tasks.recurring("daily-backup", Schedules.daily(LocalTime.parse(at)))
-                .execute((instance, context) -> write(backups, folder, keep));
+        Schedule when = folder.isEmpty() ? new DisabledSchedule() : Schedules.daily(LocalTime.parse(at));
+        return Tasks.recurring("daily-backup", when)
+                .execute((instance, context) -> write(backups, Path.of(folder), keep));
     }
 
     private static void write(Backups backups, Path folder, int keep) {

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "colour")
-class ColourRow extends MergeableRow {
+final class ColourRow extends MergeableRow {
     String name = "";
     String code = "";
     String maker = "";

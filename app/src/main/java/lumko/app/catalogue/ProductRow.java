@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "product")
-class ProductRow extends MergeableRow {
+final class ProductRow extends MergeableRow {
     String maker = "";
     String line = "";
     String name = "";

@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 /** A tin size that a product is sold in. */
 @Entity
 @Table(name = "product_size")
-class ProductSizeRow extends OwnedRow {
+final class ProductSizeRow extends OwnedRow {
     UUID productId = new UUID(0, 0);
     double litres;
 

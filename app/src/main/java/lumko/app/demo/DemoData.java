@@ -17,16 +17,14 @@ import lumko.app.platform.ShiftableClock;
 import lumko.app.platform.UnitSystem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills an empty database with the made-up society: the same houses each time, dates relative to today. */
 @Component
-@ConditionalOnProperty("lumko.demo")
-class DemoData implements ApplicationRunner {
+@Lazy
+class DemoData {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
 
     private final Accounts accounts;
@@ -57,11 +55,7 @@ class DemoData implements ApplicationRunner {
         this.transaction = transaction;
     }
 
-    @Override
-    public void run(ApplicationArguments arguments) {
-        if (!accounts.isFresh()) {
-            return;
-        }
+    void enter() {
         Instant start = clock.instant();
         Member lead = new Member(
                 UUID.randomUUID(),

@@ -14,12 +14,12 @@ import lumko.core.geometry.Spot;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.repair.Mark;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** What is wrong with the flats of the made-up society. */
 @Component
-@ConditionalOnProperty("lumko.demo")
+@Lazy
 class DemoFaults {
     private final Marking marking;
     private final Deciding deciding;

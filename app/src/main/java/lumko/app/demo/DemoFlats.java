@@ -28,12 +28,12 @@ import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
 import lumko.core.record.Layer;
 import lumko.core.record.Substrate;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** The flats of the made-up society, and what is on their walls. */
 @Component
-@ConditionalOnProperty("lumko.demo")
+@Lazy
 class DemoFlats {
     private final Map<Integer, List<NewRoom.Feature>> features = new LinkedHashMap<>();
     private final Recording recording;

@@ -6,12 +6,12 @@ import lumko.app.house.Houses;
 import lumko.app.house.Recording;
 import lumko.app.house.Roof;
 import lumko.core.record.Substrate;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** The houses of the made-up society, with what stands in each. */
 @Component
-@ConditionalOnProperty("lumko.demo")
+@Lazy
 class DemoHouses {
     private final Recording recording;
     private final Houses houses;

@@ -25,12 +25,12 @@ import lumko.app.walk.Confirming;
 import lumko.app.walk.OnIt;
 import lumko.app.walk.PaintAnswer;
 import lumko.core.drying.Climate;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** Jobs of the made-up society that are under way or done. */
 @Component
-@ConditionalOnProperty("lumko.demo")
+@Lazy
 class DemoJobs {
     private static final String REASON = "dry to the back of the hand";
 

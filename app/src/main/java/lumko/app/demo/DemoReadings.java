@@ -23,10 +23,12 @@ import lumko.core.colour.SmoothReflectance;
 import lumko.core.colour.Spectrum;
 import lumko.core.film.Ageing;
 import lumko.core.record.Age;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** Walls of the society that were read, one of them not what its record says, and what the bench made of a tin that missed. */
 @Component
+@Lazy
 class DemoReadings {
     private static final int PLACES = 4;
     private static final double NOISE = 0.002;

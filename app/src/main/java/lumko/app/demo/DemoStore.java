@@ -18,12 +18,12 @@ import lumko.core.paint.DataSheet;
 import lumko.core.paint.Sheen;
 import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** What the made-up society has to paint with. */
 @Component
-@ConditionalOnProperty("lumko.demo")
+@Lazy
 class DemoStore {
     private static final int FIRST_LABEL = 401;
 

@@ -11,7 +11,7 @@ import lumko.core.figure.Figure;
 
 @Entity
 @Table(name = "own_figure")
-class OwnFigureRow extends EditableRow {
+final class OwnFigureRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     Figure figure = Figure.SET_UP;
 

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "event")
-class EventRow extends OwnedRow {
+final class EventRow extends OwnedRow {
     @Nullable
     UUID flatId;
 

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "coat")
-class CoatRow extends EditableRow {
+final class CoatRow extends EditableRow {
     UUID surfaceId = new UUID(0, 0);
     int position;
 

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "flat")
-class FlatRow extends EditableRow {
+final class FlatRow extends EditableRow {
     UUID houseId = new UUID(0, 0);
     String number = "";
     int floor;

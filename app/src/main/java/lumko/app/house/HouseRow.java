@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "house")
-class HouseRow extends EditableRow {
+final class HouseRow extends EditableRow {
     String name = "";
     int builtYear;
 

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "room")
 @SQLRestriction("removed_at is not null")
-class RemovedRoomRow extends EditableRow {
+final class RemovedRoomRow extends EditableRow {
     UUID flatId = new UUID(0, 0);
     String name = "";
 

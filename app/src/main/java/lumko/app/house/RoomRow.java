@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "room")
 // one that was taken off the record is nobody's any more: see RemovedRoomRow
 @SQLRestriction("removed_at is null")
-class RoomRow extends EditableRow {
+final class RoomRow extends EditableRow {
     UUID flatId = new UUID(0, 0);
     String name = "";
 

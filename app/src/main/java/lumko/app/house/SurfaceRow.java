@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "surface")
-class SurfaceRow extends EditableRow {
+final class SurfaceRow extends EditableRow {
     UUID roomId = new UUID(0, 0);
 
     @Enumerated(EnumType.STRING)

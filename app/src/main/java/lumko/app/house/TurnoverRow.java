@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "turnover")
-class TurnoverRow extends EditableRow {
+final class TurnoverRow extends EditableRow {
     UUID flatId = new UUID(0, 0);
     LocalDate keysBackOn = LocalDate.EPOCH;
 

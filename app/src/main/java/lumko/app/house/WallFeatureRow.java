@@ -12,7 +12,7 @@ import lumko.core.geometry.Box;
 /** An opening in a wall or a fitting on it. */
 @Entity
 @Table(name = "wall_feature")
-class WallFeatureRow extends OwnedRow {
+final class WallFeatureRow extends OwnedRow {
     UUID surfaceId = new UUID(0, 0);
 
     @Enumerated(EnumType.STRING)

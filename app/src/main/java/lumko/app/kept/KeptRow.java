@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** A result of the bench that somebody kept. */
 @Entity
 @Table(name = "kept_result")
-class KeptRow extends OwnedRow {
+final class KeptRow extends OwnedRow {
     String link = "";
     String words = "";
 

@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 
 @Entity
 @Table(name = "learnt")
-class LearntRow extends OwnedRow {
+final class LearntRow extends OwnedRow {
     Instant madeAt = Instant.EPOCH;
     String coefficients = "[]";
     String covariance = "[]";

@@ -11,7 +11,7 @@ import lumko.app.platform.OwnedRow;
 
 @Entity
 @Table(name = "look")
-class LookRow extends OwnedRow {
+final class LookRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
     UUID surfaceId = new UUID(0, 0);
 

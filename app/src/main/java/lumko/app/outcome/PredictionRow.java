@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "prediction")
-class PredictionRow extends EditableRow {
+final class PredictionRow extends EditableRow {
     UUID surfaceId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);
     UUID sheetId = new UUID(0, 0);

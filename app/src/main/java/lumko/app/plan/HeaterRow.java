@@ -9,7 +9,7 @@ import lumko.app.platform.OwnedRow;
 /** A flat in which a heater is put while something dries. */
 @Entity
 @Table(name = "plan_heater")
-class HeaterRow extends OwnedRow {
+final class HeaterRow extends OwnedRow {
     UUID turnoverId = new UUID(0, 0);
     UUID placedBy = new UUID(0, 0);
     Instant placedAt = Instant.EPOCH;

@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 
 @Entity
 @Table(name = "house_hours")
-class HouseHoursRow extends OwnedRow {
+final class HouseHoursRow extends OwnedRow {
     UUID houseId = new UUID(0, 0);
     LocalTime openFrom = LocalTime.MIN;
     LocalTime openTo = LocalTime.MAX;

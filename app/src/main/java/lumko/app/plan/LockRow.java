@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "plan_lock")
-class LockRow extends OwnedRow {
+final class LockRow extends OwnedRow {
     UUID turnoverId = new UUID(0, 0);
     String key = "";
 

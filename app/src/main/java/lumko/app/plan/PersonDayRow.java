@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 
 @Entity
 @Table(name = "person_day")
-class PersonDayRow extends OwnedRow {
+final class PersonDayRow extends OwnedRow {
     UUID personId = new UUID(0, 0);
     LocalDate dayOn = LocalDate.EPOCH;
     boolean works;

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "plan_piece")
-class PieceRow extends OwnedRow {
+final class PieceRow extends OwnedRow {
     UUID planId = new UUID(0, 0);
     UUID flatId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);

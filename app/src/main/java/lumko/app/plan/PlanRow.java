@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "plan")
-class PlanRow extends EditableRow {
+final class PlanRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     PlanState state = PlanState.OFFERED;
 

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "plan_flat")
-class PlannedFlatRow extends OwnedRow {
+final class PlannedFlatRow extends OwnedRow {
     UUID planId = new UUID(0, 0);
     UUID flatId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);

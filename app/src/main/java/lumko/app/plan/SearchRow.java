@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "plan_search")
-class SearchRow extends EditableRow {
+final class SearchRow extends EditableRow {
     enum State {
         WAITING,
         RUNNING,

@@ -1,17 +1,23 @@
 package lumko.app.platform;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.convert.converter.Converter;
 import org.springframework.format.FormatterRegistry;
 import org.springframework.http.CacheControl;
+import org.springframework.web.filter.ForwardedHeaderFilter;
 import org.springframework.web.servlet.LocaleResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -31,6 +37,25 @@ class PlatformConfiguration {
         return new TradeWords();
     }
 
+    /** What is left empty is no id, not a wrong one. */
+    private static final class IdReader implements Converter<String, @Nullable UUID> {
+        @Override
+        public @Nullable UUID convert(String sent) {
+            return sent.isEmpty() ? null : Plain.id(sent).orElseThrow(() -> new IllegalArgumentException("no id"));
+        }
+    }
+
+    /** Where a proxy stands before it, pages are at the address and scheme the proxy was asked for; nobody else is believed that. */
+    @Bean
+    FilterRegistrationBean<ForwardedHeaderFilter> forwardedHeaders(
+            @Value("${lumko.behind-proxy}") boolean isBehindProxy) {
+        var registration = new FilterRegistrationBean<>(new ForwardedHeaderFilter());
+        registration.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC, DispatcherType.ERROR);
+        registration.setOrder(Ordered.HIGHEST_PRECEDENCE);
+        registration.setEnabled(isBehindProxy);
+        return registration;
+    }
+
     /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */
     @Bean
     WebMvcConfigurer inputConfigurer(PlainInput plain, AsBefore asBefore, Assets assets) {
@@ -46,10 +71,7 @@ class PlatformConfiguration {
 
             @Override
             public void addFormatters(FormatterRegistry registry) {
-                registry.addConverter(
-                        String.class,
-                        UUID.class,
-                        sent -> Plain.id(sent).orElseThrow(() -> new IllegalArgumentException("no id")));
+                registry.addConverter(new IdReader());
             }
 
             @Override

@@ -7,7 +7,7 @@ import java.util.UUID;
 /** Which state an organisation's reference data is in; the database gives a new number to every change of it. */
 @Entity
 @Table(name = "reference_revision")
-class RevisionRow extends OwnedRow {
+final class RevisionRow extends OwnedRow {
     long revision;
 
     protected RevisionRow() {}

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** The school chosen for a question, by the organisation or for one job. */
 @Entity
 @Table(name = "practice_choice")
-class PracticeChoiceRow extends EditableRow {
+final class PracticeChoiceRow extends EditableRow {
     @Nullable
     UUID turnoverId;
 

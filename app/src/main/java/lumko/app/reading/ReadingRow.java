@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** A reading of a surface: open while places are read, then done. */
 @Entity
 @Table(name = "reading")
-class ReadingRow extends EditableRow {
+final class ReadingRow extends EditableRow {
     UUID surfaceId = new UUID(0, 0);
     UUID begunBy = new UUID(0, 0);
     Instant begunAt = Instant.EPOCH;

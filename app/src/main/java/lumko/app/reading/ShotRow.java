@@ -10,7 +10,7 @@ import lumko.core.colour.Spectrum;
 /** One measurement of a reading. */
 @Entity
 @Table(name = "reading_shot")
-class ShotRow extends OwnedRow {
+final class ShotRow extends OwnedRow {
     UUID readingId = new UUID(0, 0);
     int position;
 

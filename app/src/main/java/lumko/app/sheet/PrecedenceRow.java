@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** One activity of a sheet comes before another; or a coat that was on a surface before the sheet, with the moment it was put on. */
 @Entity
 @Table(name = "sheet_precedence")
-class PrecedenceRow extends OwnedRow {
+final class PrecedenceRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
 
     @Nullable

@@ -12,7 +12,7 @@ import lumko.core.activity.Caution;
 /** A caution that somebody has read on a sheet. */
 @Entity
 @Table(name = "sheet_caution")
-class SheetCautionRow extends OwnedRow {
+final class SheetCautionRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
 
     @Enumerated(EnumType.STRING)

@@ -8,7 +8,7 @@ import lumko.app.platform.OwnedRow;
 /** A mark that a sheet makes good. */
 @Entity
 @Table(name = "sheet_mark")
-class SheetMarkRow extends OwnedRow {
+final class SheetMarkRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
     UUID markId = new UUID(0, 0);
 

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** What somebody wrote down at a job. */
 @Entity
 @Table(name = "sheet_note")
-class SheetNoteRow extends EditableRow {
+final class SheetNoteRow extends EditableRow {
     UUID sheetId = new UUID(0, 0);
     String words = "";
     UUID notedBy = new UUID(0, 0);

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "sheet")
-class SheetRow extends EditableRow {
+final class SheetRow extends EditableRow {
     UUID flatId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);
     UUID madeBy = new UUID(0, 0);

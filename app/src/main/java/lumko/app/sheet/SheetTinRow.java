@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** What was in a tin before and after a sheet was closed. */
 @Entity
 @Table(name = "sheet_tin")
-class SheetTinRow extends OwnedRow {
+final class SheetTinRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
     UUID tinId = new UUID(0, 0);
 

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** A wall on a sheet, what is done with it and in which paint. */
 @Entity
 @Table(name = "sheet_wall")
-class SheetWallRow extends OwnedRow {
+final class SheetWallRow extends OwnedRow {
     UUID sheetId = new UUID(0, 0);
     UUID surfaceId = new UUID(0, 0);
 

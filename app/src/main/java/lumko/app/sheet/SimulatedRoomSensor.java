@@ -12,15 +12,11 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import lumko.core.drying.Climate;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /**
  * Stands in for sensors in the flats: each flat has its own warmth and damp, a slow swing over the day, days that are warmer and
  * colder, and a little noise. They remember four days.
  */
-@Component
-@ConditionalOnProperty(name = "lumko.sensor", havingValue = "simulated")
 class SimulatedRoomSensor implements RoomSensor {
     private static final double WARMEST_HOUR = 15;
     private static final int REMEMBERED_HOURS = 96;

@@ -32,7 +32,7 @@ import org.jspecify.annotations.Nullable;
 /** An activity on a sheet. Of what it leaves wet the slowest is kept; what has to dry for what stands with its precedences. */
 @Entity
 @Table(name = "sheet_step")
-class StepRow extends EditableRow {
+final class StepRow extends EditableRow {
     UUID sheetId = new UUID(0, 0);
     int position;
 

@@ -12,7 +12,7 @@ import lumko.core.quantity.Volume;
 
 @Entity
 @Table(name = "sheet_use")
-class UseRow extends OwnedRow {
+final class UseRow extends OwnedRow {
     UUID stepId = new UUID(0, 0);
 
     @Enumerated(EnumType.STRING)

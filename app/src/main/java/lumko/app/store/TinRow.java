@@ -8,7 +8,7 @@ import lumko.app.platform.EditableRow;
 
 @Entity
 @Table(name = "tin")
-class TinRow extends EditableRow {
+final class TinRow extends EditableRow {
     String label = "";
     UUID productId = new UUID(0, 0);
     UUID colourId = new UUID(0, 0);

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** A table that came in, looked at or taken. */
 @Entity
 @Table(name = "table_import")
-class ImportRow extends EditableRow {
+final class ImportRow extends EditableRow {
     @Enumerated(EnumType.STRING)
     TableKind kind = TableKind.FLATS;
 

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "mark")
-class MarkRow extends EditableRow {
+final class MarkRow extends EditableRow {
     UUID surfaceId = new UUID(0, 0);
 
     @Enumerated(EnumType.STRING)

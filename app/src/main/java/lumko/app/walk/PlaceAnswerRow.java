@@ -11,7 +11,7 @@ import lumko.core.geometry.EveryTime;
 
 @Entity
 @Table(name = "place_answer")
-class PlaceAnswerRow extends OwnedRow {
+final class PlaceAnswerRow extends OwnedRow {
     UUID surfaceId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);
 

@@ -10,7 +10,7 @@ import lumko.core.fault.RoomFinding;
 
 @Entity
 @Table(name = "room_finding")
-class RoomFindingRow extends OwnedRow {
+final class RoomFindingRow extends OwnedRow {
     UUID roomId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);
 

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 /** What was found out and decided on a wall during one turnover. */
 @Entity
 @Table(name = "wall_visit")
-class VisitRow extends EditableRow {
+final class VisitRow extends EditableRow {
     UUID surfaceId = new UUID(0, 0);
     UUID turnoverId = new UUID(0, 0);
 

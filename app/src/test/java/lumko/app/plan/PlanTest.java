@@ -234,6 +234,10 @@ class PlanTest extends ApplicationTest {
             assertThat(mvc.get().uri("/plan/table").with(user(member("mirela"))))
                     .bodyText()
                     .contains(who, "</html>");
+            // the address names the offer that is drawn, and where none is, none
+            assertThat(mvc.get().uri("/plan/table?zoom=WEEK&offer=").with(user(member("mirela"))))
+                    .bodyText()
+                    .contains(who);
             assertThat(mvc.get().uri("/plan/table").header("HX-Request", "true").with(user(member("mirela"))))
                     .bodyText()
                     .contains(who)
