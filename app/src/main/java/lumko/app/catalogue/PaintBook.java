@@ -1,5 +1,6 @@
 package lumko.app.catalogue;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lumko.app.platform.Plain;
 import lumko.core.colour.ColourDifference;
@@ -141,21 +141,38 @@ public final class PaintBook {
         }
         String start = typed.strip().toLowerCase(Locale.ROOT);
         String[] words = start.split("\\s+");
-        return IntStream.range(0, coloursByName.size())
-                .filter(at -> Stream.of(words).allMatch(wordsOfColours[at]::contains))
-                .boxed()
-                .sorted(Comparator.comparing(at -> !wordsOfColours[at].startsWith(start)))
-                .limit(most)
-                .map(coloursByName::get)
-                .toList();
+        List<Colour> begun = new ArrayList<>();
+        List<Colour> others = new ArrayList<>();
+        for (int at = 0; at < wordsOfColours.length && begun.size() < most; at++) {
+            String text = wordsOfColours[at];
+            List<Colour> among = text.startsWith(start) ? begun : others;
+            if (among.size() < most && holdsAll(text, words)) {
+                among.add(coloursByName.get(at));
+            }
+        }
+        return Stream.concat(begun.stream(), others.stream()).limit(most).toList();
     }
 
     /** How many colours have all words in name, code or maker. */
     public int countColoursLike(String typed) {
         String[] words = typed.strip().toLowerCase(Locale.ROOT).split("\\s+");
-        return (int) Stream.of(wordsOfColours)
-                .filter(text -> Stream.of(words).allMatch(text::contains))
-                .count();
+        int count = 0;
+        for (String text : wordsOfColours) {
+            if (holdsAll(text, words)) {
+                count++;
+            }
+        }
+        return count;
+    }
+
+    /** Asked of every colour there is, so without a stream each. */
+    private static boolean holdsAll(String text, String[] words) {
+        for (String word : words) {
+            if (!text.contains(word)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Products that have all words in maker, line or name. */

@@ -34,6 +34,9 @@ class Finder {
     private static final int MOST = 30;
     private static final int NEAREST = 6;
 
+    /** Of the places of a colour, and of its tins, beside each other on its page. */
+    private static final int MOST_PLACES = 16;
+
     private final Houses houses;
     private final SeenPaints seen;
     private final Paints paints;
@@ -149,8 +152,8 @@ class Finder {
         Colour colour = Optional.ofNullable(book.colours().get(colourId)).orElseThrow(NotFoundException::new);
         return new Whereabouts(
                 colour,
-                seen.flatsIn(book.idsOf(colour), MOST),
-                store.shelfOf(book.idsOf(colour), MOST),
+                seen.flatsIn(book.idsOf(colour), MOST_PLACES),
+                store.shelfOf(book.idsOf(colour), MOST_PLACES),
                 book.mergedInto(colour));
     }
 

@@ -14,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Minutes {
     /** A pace is told from so many steps, the latest: what was long ago was worked by others. */
-    static final int LATEST = 3000;
+    static final int LATEST = 1500;
 
     private final StepRepository steps;
     private final Figures figures;

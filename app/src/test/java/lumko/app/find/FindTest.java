@@ -102,7 +102,7 @@ class FindTest extends ApplicationTest {
         assertThat(mvc.get().uri("/colours/" + colour).with(user(member("mirela"))))
                 .hasStatusOk()
                 .bodyText()
-                .contains("3 more tins in the store", "MT0")
+                .contains("17 more tins in the store", "MT0")
                 .doesNotContain("MT9");
         Store.Shelf found = asLead(() -> store.shelf("many SHELF mt3", true, 2));
         assertThat(found.tins()).extracting(Tin::label).containsExactly("MT3", "MT30");
