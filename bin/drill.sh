@@ -30,7 +30,7 @@ start_app() {
 }
 sql() { PGPASSWORD=$SPRING_DATASOURCE_PASSWORD psql -qAt -h 127.0.0.1 -p "$(sed 's/.*:\([0-9]*\)\/.*/\1/' <<<"$SPRING_DATASOURCE_URL")" -U "$SPRING_DATASOURCE_USERNAME" -d lumko "$@"; }
 clean_up() {
-  kill -9 "${APP:-0}" 2>/dev/null || true
+  if [ -n "${APP:-}" ]; then kill -9 "$APP" 2>/dev/null || true; fi
   "$ROOT/bin/postgres.sh" destroy >/dev/null 2>&1 || true
   rm -rf "$WORK"
 }

@@ -12,9 +12,9 @@ export LUMKO_PG_DIR=$WORK/postgres LUMKO_PG_THROWAWAY=1
 # shellcheck source=bin/client.sh
 . "$ROOT/bin/client.sh"
 clean_up() {
-  kill -9 "${APP:-0}" 2>/dev/null || true
+  if [ -n "${APP:-}" ]; then kill -9 "$APP" 2>/dev/null || true; fi
   "$ROOT/bin/postgres.sh" destroy >/dev/null 2>&1 || true
-  rm -rf "$WORK" "$OUT/start.aot.config"
+  rm -rf "$WORK" "$OUT"/unfinished.aot*
 }
 trap clean_up EXIT
 
@@ -48,7 +48,7 @@ COMPILED=()
 for package in org.springframework.{beans,boot,context,core,aop,cglib,data} java.lang.{classfile,invoke,reflect,module} java.{net,security,util.zip,util.jar} jdk.internal sun net.bytebuddy; do
   COMPILED+=("-XX:CompileCommand=compileonly,$package.*::*")
 done
-start -XX:AOTCacheOutput=start.aot -XX:CompileCommand=quiet "${COMPILED[@]}"
+start -XX:AOTCacheOutput=unfinished.aot -XX:CompileCommand=quiet "${COMPILED[@]}"
 enter_demo mirela
 
 links() { # of a page
@@ -73,4 +73,4 @@ for _ in 1 2; do
   AHEAD=("${found[@]}")
 done
 stop
-[ -f start.aot ]
+mv unfinished.aot start.aot
