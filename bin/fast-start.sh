@@ -17,6 +17,7 @@ clean_up() {
   rm -rf "$WORK" "$OUT"/unfinished.aot*
 }
 trap clean_up EXIT
+trap 'exit 1' TERM
 
 free_port() {
   local port
@@ -73,4 +74,8 @@ for _ in 1 2; do
   AHEAD=("${found[@]}")
 done
 stop
-mv unfinished.aot start.aot
+# nothing is left to be cleaned up once it is there
+mv unfinished.aot ready.aot
+clean_up
+trap - EXIT
+mv ready.aot start.aot
