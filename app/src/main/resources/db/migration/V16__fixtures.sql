@@ -1,5 +1,5 @@
 -- Doors, radiators, shelves and the like that have paint of their own stand beside the walls, the ceiling and the trim of a room;
--- walls end under a roof.
+-- walls end under a roof and along stairs.
 alter table surface drop constraint surface_kind_check;
 alter table surface
     add fixture varchar(12) check (
@@ -15,11 +15,20 @@ alter table surface
       num_nonnulls(fixture, fixture_name, fixture_width_mm, fixture_height_mm, fixture_sides) in (0, 5)),
     add roof_left_mm double precision check (roof_left_mm between 0 and 8000),
     add roof_right_mm double precision check (roof_right_mm between 0 and 8000),
-    add peak_from_left_mm double precision check (peak_from_left_mm between 1 and 30000),
+    add peak_from_left_mm double precision check (peak_from_left_mm between 0 and 30000),
     add peak_high_mm double precision check (peak_high_mm between 0 and 8000),
+    add peak_level_mm double precision check (peak_level_mm between 0 and 30000),
+    add stairs_left_mm double precision check (stairs_left_mm between 0 and 8000),
+    add stairs_right_mm double precision check (stairs_right_mm between 0 and 8000),
+    add stairs_from_mm double precision check (stairs_from_mm between 0 and 30000),
+    add stairs_until_mm double precision check (stairs_until_mm between 0 and 30000),
+    -- where stairs run along the foot of a wall
+    add constraint surface_stairs_check check (
+      num_nonnulls(stairs_left_mm, stairs_right_mm, stairs_from_mm, stairs_until_mm) in (0, 4)
+      and (kind = 'WALL' or stairs_left_mm is null) and stairs_from_mm < stairs_until_mm),
     -- where a roof cuts a wall off
     add constraint surface_roof_check check (
-      num_nonnulls(roof_left_mm, roof_right_mm) in (0, 2) and num_nonnulls(peak_from_left_mm, peak_high_mm) in (0, 2)
+      num_nonnulls(roof_left_mm, roof_right_mm) in (0, 2) and num_nonnulls(peak_from_left_mm, peak_high_mm, peak_level_mm) in (0, 3)
       and (roof_left_mm is not null or peak_from_left_mm is null) and (kind = 'WALL' or roof_left_mm is null)),
     add constraint surface_gone_check check (gone_on is null or kind = 'FIXTURE');
 
@@ -47,6 +56,20 @@ alter table sheet_step add constraint sheet_step_says_check check (says <@ array
   'FOOTED_LADDER', 'WIPE_BEFORE_RINSE', 'RADIATOR_BY_TWO', 'SAMPLE_ASBESTOS', 'HEATING_OFF', 'DOOR_AJAR',
   'WINDOW_MOVED', 'NOTHING_ON_IT'
 ]::varchar[]);
+
+-- a note taken off a sheet can be put back
+alter table sheet_note add taken_off_at timestamptz;
+
+-- what can hurt someone over a flight of stairs
+alter table sheet_step drop constraint sheet_step_cautions_check;
+alter table sheet_step add constraint sheet_step_cautions_check check (cautions <@ array[
+  'ELECTRICITY', 'LEAD', 'ASBESTOS', 'DUST', 'LADDER', 'STAIRS', 'WEIGHT', 'SPLASHES', 'CHEMICALS', 'SOLVENT',
+  'CAUSE_FIRST', 'DRAINS'
+]::varchar[]);
+alter table sheet_caution drop constraint sheet_caution_caution_check;
+alter table sheet_caution add constraint sheet_caution_caution_check check (caution in (
+  'ELECTRICITY', 'LEAD', 'ASBESTOS', 'DUST', 'LADDER', 'STAIRS', 'WEIGHT', 'SPLASHES', 'CHEMICALS', 'SOLVENT',
+  'CAUSE_FIRST', 'DRAINS'));
 
 -- how long one takes
 alter table own_figure drop constraint own_figure_figure_check;

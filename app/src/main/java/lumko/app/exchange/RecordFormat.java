@@ -83,13 +83,12 @@ final class RecordFormat {
                 .filter(known -> version >= LEARNT || !isLimitOfSheen(table, known))
                 .map(known -> version >= LEARNT ? known : asLearnt(table, known))
                 .map(known -> version >= PLANNED || !table.equals("sheet_tin") ? known : known.put("bought", false))
-                .map(known -> version >= LEVEL || !hasRidge(known) ? known : known.put("peak_level_mm", 0));
+                .map(known -> version >= LEVEL || !isRidgeAlone(known) ? known : known.put("peak_level_mm", 0));
     }
 
-    /** A surface under a roof with a ridge; no other table has such a column. */
-    private static boolean hasRidge(ObjectNode row) {
-        return !row.path("peak_from_left_mm").isMissingNode()
-                && !row.path("peak_from_left_mm").isNull();
+    /** A surface under a roof of which nobody could say yet how far it runs level; no other table has such a column. */
+    private static boolean isRidgeAlone(ObjectNode row) {
+        return row.hasNonNull("peak_from_left_mm") && !row.hasNonNull("peak_level_mm");
     }
 
     /** Sheen is simulated now. */
