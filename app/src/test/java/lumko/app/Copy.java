@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,8 +57,7 @@ record Copy(Process process, int port) {
         return new Copy(process, port);
     }
 
-    /** @throws IllegalStateException if it came to an end instead */
-    boolean isUp() {
+    private boolean isUp() {
         try {
             return SignedInClient.nobody(port).get("/login").statusCode() == 200;
         } catch (UncheckedIOException notYet) {
@@ -64,6 +65,17 @@ record Copy(Process process, int port) {
                 return false;
             }
             throw new IllegalStateException("It came to an end: " + process.exitValue(), notYet);
+        }
+    }
+
+    /** @throws IllegalStateException if it came to an end instead, or nothing is served after two minutes */
+    void awaitFirstPage() throws InterruptedException {
+        Instant until = Instant.now().plus(Duration.ofMinutes(2));
+        while (!isUp()) {
+            if (Instant.now().isAfter(until)) {
+                throw new IllegalStateException("It serves nothing.");
+            }
+            Thread.sleep(100);
         }
     }
 

@@ -94,9 +94,7 @@ class ManyAtOnceTest {
         Copy cold = Copy.of(database);
         try (ExecutorService people = Executors.newFixedThreadPool(PEOPLE)) {
             List<String> walls = Copy.plainWalls(database);
-            while (!cold.isUp()) {
-                Thread.sleep(50);
-            }
+            cold.awaitFirstPage();
             Instant until = Instant.now().plus(FOR);
             List<Future<?>> all = new ArrayList<>();
             for (int each = 0; each < PEOPLE; each++) {

@@ -11,8 +11,6 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
@@ -44,7 +42,7 @@ class StartedJarIT {
                 "--lumko.behind-proxy=true",
                 "--lumko.backup.folder=" + backups);
         try {
-            awaitFirstPage(copy);
+            copy.awaitFirstPage();
             SignedInClient lead = SignedInClient.of(copy.port(), "mirela");
             assertThat(kindsOfPages(lead)).hasSizeGreaterThan(40);
             String wall = Copy.plainWalls(database).getFirst();
@@ -60,20 +58,12 @@ class StartedJarIT {
 
         Copy plain = Copy.ofJar(database);
         try {
-            awaitFirstPage(plain);
+            plain.awaitFirstPage();
             assertThat(SignedInClient.nobody(plain.port()).get("/login").body()).doesNotContain("/demo/enter");
             assertThat(redirectedTo(plain)).doesNotContain("lumko.example");
             assertThat(isBackupPlanned()).isFalse();
         } finally {
             plain.kill();
-        }
-    }
-
-    private static void awaitFirstPage(Copy copy) throws InterruptedException {
-        Instant until = Instant.now().plus(Duration.ofMinutes(2));
-        while (!copy.isUp()) {
-            assertThat(Instant.now()).isBefore(until);
-            Thread.sleep(100);
         }
     }
 

@@ -42,7 +42,7 @@ class TwoCopiesTest {
         copies.add(Copy.of(database));
         copies.add(Copy.of(database));
         for (Copy copy : copies) {
-            await(Duration.ofMinutes(2), copy::isUp);
+            copy.awaitFirstPage();
         }
     }
 
