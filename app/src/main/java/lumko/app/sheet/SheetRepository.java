@@ -1,10 +1,13 @@
 package lumko.app.sheet;
 
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 interface SheetRepository extends JpaRepository<SheetRow, UUID> {
     Optional<SheetRow> findByFlatIdAndClosedAtIsNull(UUID flatId);
@@ -16,4 +19,14 @@ interface SheetRepository extends JpaRepository<SheetRow, UUID> {
     List<SheetRow> findByFlatIdOrderByMadeAtDesc(UUID flatId);
 
     List<SheetRow> findByClosedAtIsNull();
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select sheet from SheetRow sheet where sheet.id = :id")
+    Optional<SheetRow> locked(UUID id);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("""
+            select sheet from SheetRow sheet
+            where sheet.id = (select step.sheetId from StepRow step where step.id = :stepId)""")
+    Optional<SheetRow> lockedOf(UUID stepId);
 }

@@ -37,9 +37,26 @@ class SheetRows {
         return sheets.findById(id).orElseThrow(NotFoundException::new);
     }
 
-    /** @throws NotNowException if it is closed */
+    /**
+     * A sheet that is about to be changed: whoever else changes it waits until this is done, and then sees it.
+     *
+     * @throws NotNowException if it is closed
+     */
     SheetRow requireOpen(UUID id) {
-        SheetRow sheet = sheet(id);
+        return requireOpen(sheets.locked(id));
+    }
+
+    /**
+     * The sheet of a step that is about to be changed, as {@link #requireOpen}.
+     *
+     * @throws NotNowException if it is closed
+     */
+    SheetRow requireOpenOf(UUID stepId) {
+        return requireOpen(sheets.lockedOf(stepId));
+    }
+
+    private static SheetRow requireOpen(Optional<SheetRow> found) {
+        SheetRow sheet = found.orElseThrow(NotFoundException::new);
         if (sheet.closedAt != null) {
             throw new NotNowException("denied.sheetClosed");
         }

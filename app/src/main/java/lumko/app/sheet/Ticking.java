@@ -78,8 +78,8 @@ public class Ticking {
      */
     public Ticked tick(UUID stepId, String why, Optional<Instant> at) {
         access.requirePainter();
+        SheetRow sheet = rows.requireOpenOf(stepId);
         StepRow row = stepRows.step(stepId);
-        SheetRow sheet = rows.requireOpen(row.sheetId);
         if (row.tickedAt != null) {
             return new Ticked.Done(sheet.id());
         }
@@ -118,8 +118,8 @@ public class Ticking {
 
     public UUID untick(UUID stepId) {
         access.requirePainter();
+        SheetRow sheet = rows.requireOpenOf(stepId);
         StepRow row = stepRows.step(stepId);
-        SheetRow sheet = rows.requireOpen(row.sheetId);
         if (row.tickedAt != null) {
             row.tickedAt = null;
             row.tickedBy = null;
@@ -140,8 +140,8 @@ public class Ticking {
     /** Notes that the cautions of a step have been read, for the whole sheet. */
     public UUID read(UUID stepId, Optional<Instant> at) {
         access.requirePainter();
+        SheetRow sheet = rows.requireOpenOf(stepId);
         StepRow row = stepRows.step(stepId);
-        SheetRow sheet = rows.requireOpen(row.sheetId);
         Set<String> known = cautionsRead(sheet);
         for (String caution : row.cautions) {
             if (known.add(caution)) {

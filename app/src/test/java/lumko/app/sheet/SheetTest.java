@@ -14,6 +14,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import lumko.app.ApplicationTest;
@@ -59,6 +65,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.transaction.support.TransactionTemplate;
 
 class SheetTest extends ApplicationTest {
     @Autowired
@@ -87,6 +94,9 @@ class SheetTest extends ApplicationTest {
 
     @Autowired
     org.springframework.jdbc.core.simple.JdbcClient jdbc;
+
+    @Autowired
+    TransactionTemplate transactions;
 
     @Autowired
     Marking marking;
@@ -359,6 +369,49 @@ class SheetTest extends ApplicationTest {
             assertThat(sheet(id).steps().getFirst().tick().orElseThrow().at()).isEqualTo(start);
             as(member("jonas"), () -> ticking.untick(first));
             assertThat(sheet(id).ticked()).isZero();
+        }
+
+        /** What one person does is not done with yet when another does the same. */
+        private <T> T whileSomebodyIsAtIt(Supplier<?> first, Supplier<T> second) throws Exception {
+            CountDownLatch isUnderWay = new CountDownLatch(1);
+            try (ExecutorService hands = Executors.newFixedThreadPool(2)) {
+                Future<?> one = hands.submit(() -> as(
+                        member("saoirse"),
+                        () -> transactions.execute(status -> {
+                            Object done = first.get();
+                            isUnderWay.countDown();
+                            awaitAnotherWaiting();
+                            return done;
+                        })));
+                assertThat(isUnderWay.await(10, TimeUnit.SECONDS)).isTrue();
+                T other = hands.submit(() -> as(member("jonas"), second)).get();
+                one.get();
+                return other;
+            }
+        }
+
+        private void awaitAnotherWaiting() {
+            Instant until = Instant.now().plusSeconds(10);
+            while (jdbc.sql("select count(*) from pg_stat_activity where wait_event_type = 'Lock'")
+                            .query(Integer.class)
+                            .single()
+                    == 0) {
+                assertThat(Instant.now()).as("somebody waits").isBefore(until);
+            }
+        }
+
+        @Test
+        void twoAtOnceReadACautionOrTickAStepOnce() throws Exception {
+            SheetStep step = sheet(make()).steps().stream()
+                    .filter(each -> !each.activity().cautions().isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            whileSomebodyIsAtIt(
+                    () -> ticking.read(step.id(), Optional.empty()), () -> ticking.read(step.id(), Optional.empty()));
+            assertThat(whileSomebodyIsAtIt(
+                            () -> ticking.tick(step.id(), "dry to the hand", Optional.empty()),
+                            () -> ticking.tick(step.id(), "dry to the hand", Optional.empty())))
+                    .isInstanceOf(Ticking.Ticked.Done.class);
         }
 
         @Test
