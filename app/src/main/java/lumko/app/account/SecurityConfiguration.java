@@ -1,6 +1,7 @@
 package lumko.app.account;
 
 import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -11,16 +12,20 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -56,8 +61,9 @@ class SecurityConfiguration {
                         .authenticated())
                 .addFilterAfter(new StillHereFilter(accounts), SecurityContextHolderFilter.class)
                 .addFilterAfter(new UploadGuardFilter(), StillHereFilter.class)
-                .formLogin(form ->
-                        form.loginPage("/login").defaultSuccessUrl("/").failureHandler(SecurityConfiguration::refused))
+                .formLogin(form -> form.loginPage("/login")
+                        .successHandler(new TokenAtOnce())
+                        .failureHandler(SecurityConfiguration::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login"))
                 .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
                                 new HxRefreshHeaderAuthenticationEntryPoint(),
@@ -68,6 +74,19 @@ class SecurityConfiguration {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    /** Makes the token of the new session before its first page asks for it: pages opened side by side are given the same one. */
+    private static final class TokenAtOnce extends SavedRequestAwareAuthenticationSuccessHandler {
+        @Override
+        public void onAuthenticationSuccess(
+                HttpServletRequest request, HttpServletResponse response, Authentication signedIn)
+                throws ServletException, IOException {
+            if (request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
+                token.getToken();
+            }
+            super.onAuthenticationSuccess(request, response, signedIn);
+        }
     }
 
     private static void refused(
@@ -88,6 +107,12 @@ class SecurityConfiguration {
         TransactionTemplate transaction = new TransactionTemplate(new JdbcTransactionManager(dataSource));
         transaction.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         return transaction;
+    }
+
+    /** Requests of one session that note the same for the first time at the same moment do not stand in each other's way. */
+    @Bean
+    PostgreSqlJdbcIndexedSessionRepositoryCustomizer notedTwice() {
+        return new PostgreSqlJdbcIndexedSessionRepositoryCustomizer();
     }
 
     /**

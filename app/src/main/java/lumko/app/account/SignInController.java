@@ -124,8 +124,10 @@ class SignInController {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
-        // a token that was known before is not good for what follows
-        new HttpSessionCsrfTokenRepository().saveToken(null, request, response);
+        // a token that was known before is not good for what follows, and pages opened side by side are given the same
+        // one
+        var tokens = new HttpSessionCsrfTokenRepository();
+        tokens.saveToken(tokens.generateToken(request), request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(Accounts.signedIn(member));
         SecurityContextHolder.setContext(context);

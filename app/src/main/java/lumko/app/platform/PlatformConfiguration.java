@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.ConfigurableTomcatWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
@@ -54,6 +56,12 @@ class PlatformConfiguration {
         registration.setOrder(Ordered.HIGHEST_PRECEDENCE);
         registration.setEnabled(isBehindProxy);
         return registration;
+    }
+
+    @Bean
+    WebServerFactoryCustomizer<ConfigurableTomcatWebServerFactory> atOnce(
+            @Value("${lumko.at-once.pages}") int pages, @Value("${lumko.at-once.files}") int files) {
+        return server -> server.addEngineValves(AtOnce.ofPages(pages), AtOnce.ofFiles(files));
     }
 
     /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */
