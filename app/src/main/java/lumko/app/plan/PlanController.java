@@ -30,15 +30,17 @@ class PlanController {
             @RequestParam(defaultValue = "WEEK") PlanDesk.Zoom zoom,
             @RequestParam Optional<UUID> flat,
             @RequestParam Optional<UUID> offer,
+            @RequestParam Optional<Integer> from,
             Model model) {
         if (searches.isOvertaken()) {
             ask();
         }
-        return show(zoom, flat, offer, model);
+        return show(zoom, flat, offer, from, model);
     }
 
-    private String show(PlanDesk.Zoom zoom, Optional<UUID> flat, Optional<UUID> offer, Model model) {
-        model.addAttribute("plan", desk.view(zoom, flat, offer));
+    private String show(
+            PlanDesk.Zoom zoom, Optional<UUID> flat, Optional<UUID> offer, Optional<Integer> from, Model model) {
+        model.addAttribute("plan", desk.view(zoom, flat, offer, from));
         model.addAttribute("zoom", zoom);
         model.addAttribute("zooms", PlanDesk.Zoom.values());
         return "plan";
@@ -52,7 +54,7 @@ class PlanController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isUpdate,
             Model model) {
         model.addAttribute("lines", desk.lines(zoom, offer));
-        return isUpdate ? "plan :: lines" : show(zoom, Optional.empty(), offer, model);
+        return isUpdate ? "plan :: lines" : show(zoom, Optional.empty(), offer, Optional.empty(), model);
     }
 
     /** How far the search is: asked for again and again while it runs, and the last time once it is over. */

@@ -102,9 +102,10 @@ class PlanDesk {
     /**
      * @param chosen the flat whose story is told; else the one that is latest
      * @param offer the offer to draw over what is in force
+     * @param from the flat from which on they are drawn, counted from 0 in the order in which they are due; else where the chosen is
      */
-    PlanView view(Zoom zoom, Optional<UUID> chosen, Optional<UUID> offer) {
-        return new Laying(zoom, chosen, offer).view();
+    PlanView view(Zoom zoom, Optional<UUID> chosen, Optional<UUID> offer, Optional<Integer> from) {
+        return new Laying(zoom, chosen, offer).view(from);
     }
 
     /** The same as the drawing, line by line. */
@@ -220,7 +221,7 @@ class PlanDesk {
             return shown.filter(plan -> inForce.isPresent()).map(this::piecesOf).orElse(List.of());
         }
 
-        PlanView view() {
+        PlanView view(Optional<Integer> from) {
             List<Together> strokes = Strokes.of(drawnPieces);
             return new PlanView(
                     new PlanDrawing(
@@ -234,6 +235,7 @@ class PlanDesk {
                                     ticked,
                                     settled,
                                     chosen,
+                                    from,
                                     speech)
                             .drawing(
                                     strokes,

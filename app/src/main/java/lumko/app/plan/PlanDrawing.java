@@ -36,13 +36,24 @@ record PlanDrawing(
         Set<UUID> ticked,
         Set<String> settled,
         Optional<UUID> chosen,
+        Optional<Integer> from,
         PlanSpeech speech) {
+    /** Flats that are drawn beside each other; more are neither read at a glance nor sent. */
+    private static final int MOST_COLUMNS = 40;
+
     private static final double LEFT = 86;
     private static final double LANE = 52;
     private static final double STROKE = 46;
     private static final double BETWEEN = 20;
     private static final int MOST_LANES = 3;
     private static final double WORD_FROM = 8.5;
+
+    /** Which flats are drawn: from the one on that was asked for, else those among which the chosen one is. */
+    private int first(List<UUID> order) {
+        int wanted = from.orElseGet(() -> chosen.map(order::indexOf).orElse(0));
+        int last = Math.max(0, order.size() - 1);
+        return Math.clamp(wanted, 0, last) / MOST_COLUMNS * MOST_COLUMNS;
+    }
 
     /**
      * @param looked the pieces of an offer that is looked at, drawn as a ghost over what is
@@ -53,14 +64,17 @@ record PlanDrawing(
         boolean isOver = LocalTime.ofInstant(now, words.zone()).isAfter(hours.to());
         TimeScale scale = new TimeScale(
                 isOver ? today.plusDays(1) : today, zoom.days(), worked, hours, words.zone(), zoom.hour());
-        List<UUID> order = standing.values().stream()
+        List<UUID> all = standing.values().stream()
                 .sorted(Comparator.comparing((PlannedFlatRow row) -> row.dueAt == null)
                         .thenComparing(row -> Optional.ofNullable(row.dueAt).orElse(row.readyAt))
                         .thenComparing(row -> row.flatId))
                 .map(row -> row.flatId)
                 .toList();
+        int first = first(all);
+        List<UUID> order = all.subList(first, Math.min(all.size(), first + MOST_COLUMNS));
+        Set<UUID> isDrawn = Set.copyOf(order);
         List<Together> visible = strokes.stream()
-                .filter(stroke -> scale.shows(stroke.from(), stroke.dry()))
+                .filter(stroke -> isDrawn.contains(stroke.flatId()) && scale.shows(stroke.from(), stroke.dry()))
                 .toList();
         Map<UUID, Integer> lanes = new HashMap<>();
         Map<Together, Integer> laneOf = lanes(visible, scale, lanes);
@@ -77,7 +91,8 @@ record PlanDrawing(
         List<Stroke> drawnStrokes = visible.stream()
                 .map(stroke -> stroke(stroke, scale, xOf, laneOf.getOrDefault(stroke, 0), chain))
                 .toList();
-        List<Stroke> ghosts = ghosts(looked, scale, xOf);
+        List<Stroke> ghosts = ghosts(
+                looked.stream().filter(piece -> isDrawn.contains(piece.flatId)).toList(), scale, xOf);
         List<PlanView.Day> days = new ArrayList<>();
         List<PlanView.Band> bands = new ArrayList<>();
         List<PlanView.Hour> ticks = new ArrayList<>();
@@ -95,6 +110,7 @@ record PlanDrawing(
         return new Drawing(
                 x + 10,
                 scale.height(),
+                PlanView.Part.of(first, MOST_COLUMNS, all.size()),
                 order.stream()
                         .map(flat -> column(
                                 Objects.requireNonNull(standing.get(flat)),

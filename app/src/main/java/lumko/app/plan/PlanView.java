@@ -35,6 +35,7 @@ record PlanView(
     record Drawing(
             double width,
             double height,
+            Part part,
             List<Column> columns,
             List<Day> days,
             List<Band> bands,
@@ -45,6 +46,29 @@ record PlanView(
             Optional<Double> now,
             String nowAt,
             String scale) {}
+
+    /**
+     * Which of many flats are drawn, those due first before the others.
+     *
+     * @param first of those that are drawn, from 1
+     * @param before where those before them begin, from 0; empty where these are the first
+     * @param after where those after them begin; empty where these are the last
+     */
+    record Part(int first, int last, int of, Optional<Integer> before, Optional<Integer> after) {
+        static Part of(int first, int most, int of) {
+            int next = first + most;
+            return new Part(
+                    first + 1,
+                    Math.min(next, of),
+                    of,
+                    first == 0 ? Optional.empty() : Optional.of(first - most),
+                    next < of ? Optional.of(next) : Optional.empty());
+        }
+
+        public boolean isAll() {
+            return before.isEmpty() && after.isEmpty();
+        }
+    }
 
     /** A flat: its name, when it is due and ready, where its flag stands. */
     record Column(

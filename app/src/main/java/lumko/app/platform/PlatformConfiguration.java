@@ -58,10 +58,12 @@ class PlatformConfiguration {
         return registration;
     }
 
+    /** Pages compute more than they wait: many more than there are processors would only hold each other up. */
     @Bean
     WebServerFactoryCustomizer<ConfigurableTomcatWebServerFactory> atOnce(
             @Value("${lumko.at-once.pages}") int pages, @Value("${lumko.at-once.files}") int files) {
-        return server -> server.addEngineValves(AtOnce.ofPages(pages), AtOnce.ofFiles(files));
+        int most = Math.min(pages, 2 * Runtime.getRuntime().availableProcessors());
+        return server -> server.addEngineValves(AtOnce.ofPages(most), AtOnce.ofFiles(files));
     }
 
     /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */

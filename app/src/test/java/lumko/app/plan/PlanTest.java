@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -725,7 +726,8 @@ class PlanTest extends ApplicationTest {
         @Test
         void theLatestFlatComesFirstWithItsReasons() {
             look();
-            PlanView view = asLead(() -> desk.view(PlanDesk.Zoom.WEEK, Optional.empty(), Optional.empty()));
+            PlanView view =
+                    asLead(() -> desk.view(PlanDesk.Zoom.WEEK, Optional.empty(), Optional.empty(), Optional.empty()));
             PlanView.FlatStory story = view.story().orElseThrow();
             assertThat(story.flat()).isEqualTo("Ropewalk Court 12");
             assertThat(story.heading()).startsWith("Ropewalk Court 12 is late by");
@@ -735,11 +737,71 @@ class PlanTest extends ApplicationTest {
                     .allSatisfy(said -> assertThat(said).contains(": "));
         }
 
+        /** Of more flats than are drawn beside each other; none of it stays. */
+        private List<PlanView.Drawing> parts(int flats) {
+            return asLead(() -> transactions.execute(status -> {
+                status.setRollbackOnly();
+                // work in flats that nobody has planned yet, each due a day after the one before
+                jdbc.sql("""
+                        insert into plan_flat
+                        select gen_random_uuid(), p.organisation_id, p.plan_id, f.id, p.turnover_id, p.ready_at,
+                          p.ready_at + interval '1 day' * row_number() over (order by f.id), p.cured_at, p.chance, p.early_at,
+                          p.late_at, p.chain, p.helps
+                        from flat f join lateral (select * from plan_flat x where x.organisation_id = f.organisation_id
+                          and x.plan_id = (select id from plan where state = 'IN_FORCE' and organisation_id = f.organisation_id)
+                          limit 1) p on true
+                        where not exists (select from plan_flat y where y.plan_id = p.plan_id and y.flat_id = f.id)
+                        limit ?""").param(flats).update();
+                List<PlanView.Drawing> drawn = new ArrayList<>();
+                Optional<Integer> from = Optional.of(0);
+                while (from.isPresent()) {
+                    PlanView.Drawing part = desk.view(PlanDesk.Zoom.WEEK, Optional.empty(), Optional.empty(), from)
+                            .drawing();
+                    drawn.add(part);
+                    from = part.part().after();
+                }
+                return drawn;
+            }));
+        }
+
+        @Test
+        void manyFlatsAreDrawnInPartsInTheOrderInWhichTheyAreDue() {
+            look();
+            List<PlanView.Drawing> parts = parts(40);
+            assertThat(parts).hasSize(2);
+            assertThat(parts.getFirst().part().before()).isEmpty();
+            assertThat(parts.getFirst().columns()).hasSize(40);
+            assertThat(parts.getLast().part().before()).contains(0);
+            int of = parts.getLast().part().of();
+            assertThat(parts.stream().flatMap(part -> part.columns().stream()).map(PlanView.Column::flatId))
+                    .doesNotHaveDuplicates()
+                    .hasSize(of);
+            assertThat(parts).allSatisfy(part -> {
+                Set<UUID> columns =
+                        part.columns().stream().map(PlanView.Column::flatId).collect(Collectors.toSet());
+                assertThat(part.strokes())
+                        .allSatisfy(stroke -> assertThat(columns).contains(stroke.flatId()));
+            });
+            assertThat(parts.getFirst().strokes()).isNotEmpty();
+        }
+
+        @Test
+        void fewFlatsAreDrawnAtOnce() {
+            look();
+            List<PlanView.Drawing> parts = parts(0);
+            assertThat(parts)
+                    .singleElement()
+                    .satisfies(all -> assertThat(all.part().isAll()).isTrue());
+        }
+
         @Test
         void aTurnoverIsToldFromTheKeysToTheTenantWithWhoAnswers() {
             look();
             PlanView view = asLead(() -> desk.view(
-                    PlanDesk.Zoom.WEEK, Optional.of(flat("Brickfield House", 19).id()), Optional.empty()));
+                    PlanDesk.Zoom.WEEK,
+                    Optional.of(flat("Brickfield House", 19).id()),
+                    Optional.empty(),
+                    Optional.empty()));
             List<PlanView.Leg> legs = view.story().orElseThrow().legs();
             assertThat(legs)
                     .extracting(PlanView.Leg::name)

@@ -28,7 +28,8 @@ class TemplatesTest {
     private static final int LONGEST_LINE = 140;
     private static final Pattern WORD = Pattern.compile("\\p{L}{2}");
     private static final Pattern LITERAL = Pattern.compile("'([^']*)'");
-    private static final Pattern SENTENCE = Pattern.compile("\\p{L}{2,} \\p{L}{2,}");
+    /** Words beside each other, or one that something else stands before or after. */
+    private static final Pattern SENTENCE = Pattern.compile("\\p{L}{2,} \\p{L}{2,}|^ \\p{L}{2,}|\\p{L}{2,} $");
     private static final Set<String> REPLACED = Set.of("th:text", "th:utext", "th:replace", "sec:authentication");
     private static final Set<String> NO_WORDS = Set.of("style", "script", "title");
     private static final Set<String> SAID = Set.of("aria-label", "placeholder", "title", "alt");
