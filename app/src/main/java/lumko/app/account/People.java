@@ -1,6 +1,5 @@
 package lumko.app.account;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -145,13 +144,17 @@ public class People {
     }
 
     /** Gives a person the houses to look after, in place of those before. */
-    public void lookAfter(UUID personId, Collection<UUID> houseIds) {
+    public void lookAfter(UUID personId, Set<UUID> houseIds) {
         access.requireLead();
         if (!people.existsById(personId)) {
             throw new NotFoundException();
         }
-        houses.deleteAll(houses.findByPersonId(personId));
-        houses.flush();
-        Set.copyOf(houseIds).forEach(houseId -> houses.save(new PersonHouseRow(personId, houseId)));
+        List<PersonHouseRow> before = houses.findByPersonId(personId);
+        houses.deleteAll(
+                before.stream().filter(row -> !houseIds.contains(row.houseId)).toList());
+        Set<UUID> has = before.stream().map(row -> row.houseId).collect(Collectors.toSet());
+        houseIds.stream()
+                .filter(houseId -> !has.contains(houseId))
+                .forEach(houseId -> houses.save(new PersonHouseRow(personId, houseId)));
     }
 }

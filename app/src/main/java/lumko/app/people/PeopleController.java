@@ -1,11 +1,14 @@
 package lumko.app.people;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lumko.app.account.Access;
 import lumko.app.account.Passwords;
 import lumko.app.account.People;
@@ -13,6 +16,7 @@ import lumko.app.account.Role;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.house.House;
 import lumko.app.house.Houses;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
@@ -24,11 +28,17 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Who works here and which houses each looks after. */
 @Controller
 class PeopleController {
+    /** So many houses are shown with everybody who could look after them; of more it is told which somebody does. */
+    private static final int FEW_HOUSES = 12;
+
+    private static final int NAMED = 6;
+
     private final People people;
     private final Houses houses;
     private final History history;
@@ -51,9 +61,12 @@ class PeopleController {
     private String show(Model model, Form form) {
         Map<Boolean, List<People.Colleague>> byActive =
                 people.all().stream().collect(Collectors.partitioningBy(People.Colleague::active));
-        model.addAttribute("people", byActive.getOrDefault(true, List.of()));
+        List<People.Colleague> active = byActive.getOrDefault(true, List.of());
+        Map<UUID, String> names = houseNames();
+        model.addAttribute("people", active);
         model.addAttribute("left", byActive.getOrDefault(false, List.of()));
-        model.addAttribute("houses", houses.all());
+        model.addAttribute("houses", names);
+        model.addAttribute("looksAfter", names.size() > FEW_HOUSES ? lookedAfter(active, names) : Map.of());
         model.addAttribute("roles", Role.values());
         model.addAttribute("form", form);
         model.addAttribute("mayChange", access.member().isLead());
@@ -149,13 +162,75 @@ class PeopleController {
         return show(model, Form.empty(speaker.words()));
     }
 
+    /** Which houses somebody looks after: read when it is opened, where there are many. */
+    @GetMapping("/people/{personId}/houses")
+    String houses(
+            @PathVariable UUID personId,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isUpdate,
+            Model model) {
+        access.requireLead();
+        model.addAttribute("p", colleague(personId));
+        model.addAttribute("chosen", personId);
+        show(model, Form.empty(speaker.words()));
+        return isUpdate ? "people :: houses" : "people";
+    }
+
+    /** Houses that were given up stay with whoever looked after them, for when they come back. */
     @PostMapping("/people/{personId}/houses")
     String lookAfter(
             @PathVariable UUID personId, @RequestParam(name = "house", defaultValue = "") List<UUID> houseIds) {
         access.requireLead();
+        People.Colleague before = colleague(personId);
+        Map<UUID, String> names = houseNames();
         // a blank among them is read as none, not as nothing
-        houseIds.forEach(id -> houses.house(Optional.ofNullable(id).orElseThrow(NotFoundException::new)));
-        people.lookAfter(personId, houseIds);
+        Set<UUID> wanted = houseIds.stream()
+                .map(id -> Optional.ofNullable(id).filter(names::containsKey).orElseThrow(NotFoundException::new))
+                .collect(Collectors.toSet());
+        Set<UUID> had = before.houses().stream().filter(names::containsKey).collect(Collectors.toSet());
+        people.lookAfter(
+                personId,
+                Stream.concat(wanted.stream(), before.houses().stream().filter(id -> !names.containsKey(id)))
+                        .collect(Collectors.toSet()));
+        noteHouses(before, "people.nowLooksAfter", without(wanted, had), names);
+        noteHouses(before, "people.noLongerLooksAfter", without(had, wanted), names);
         return "redirect:/people";
+    }
+
+    private static Set<UUID> without(Set<UUID> these, Set<UUID> those) {
+        return these.stream().filter(id -> !those.contains(id)).collect(Collectors.toSet());
+    }
+
+    private void noteHouses(People.Colleague who, String sentence, Set<UUID> which, Map<UUID, String> names) {
+        if (!which.isEmpty()) {
+            history.note(
+                    Subject.organisation(),
+                    EventKind.PERSON_CHANGED,
+                    speaker.words().say(sentence, who.name(), named(which, names)));
+        }
+    }
+
+    /** In the order in which the houses stand. */
+    private Map<UUID, String> houseNames() {
+        return houses.all().stream()
+                .collect(Collectors.toMap(House::id, House::name, (one, other) -> one, LinkedHashMap::new));
+    }
+
+    /** The first names of some houses, and how many more there are. */
+    private String named(Set<UUID> which, Map<UUID, String> names) {
+        List<String> all = names.entrySet().stream()
+                .filter(house -> which.contains(house.getKey()))
+                .map(Map.Entry::getValue)
+                .toList();
+        String first = all.stream().limit(NAMED).collect(Collectors.joining(", "));
+        return all.size() > NAMED ? speaker.words().say("people.andMoreHouses", first, all.size() - NAMED) : first;
+    }
+
+    private Map<UUID, String> lookedAfter(List<People.Colleague> active, Map<UUID, String> names) {
+        return active.stream().collect(Collectors.toMap(People.Colleague::id, colleague -> {
+            String all = named(colleague.houses(), names);
+            return all.isEmpty()
+                    ? speaker.words().say("people.looksAfterNone")
+                    : speaker.words().say("people.looksAfter", all);
+        }));
     }
 }

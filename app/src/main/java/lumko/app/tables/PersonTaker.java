@@ -3,6 +3,7 @@ package lumko.app.tables;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lumko.app.account.People;
 import lumko.app.account.Role;
@@ -68,7 +69,7 @@ class PersonTaker implements Taker {
             return Outcome.refused();
         }
         UUID id = people.add(name, login, role);
-        people.lookAfter(id, looksAfter);
+        people.lookAfter(id, Set.copyOf(looksAfter));
         history.note(Subject.organisation(), EventKind.PERSON_ADDED, name);
         done.add(Done.made(What.PERSON, id));
         return new Outcome(Result.MADE, name);

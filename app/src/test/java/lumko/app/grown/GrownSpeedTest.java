@@ -19,8 +19,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Measures, and prints, what pages cost on the demo and on an organisation of 100,000 surfaces, in turn; run by ./lumko bench --grown. */
 @Tag("grown")
 class GrownSpeedTest extends ApplicationTest {
-    private static final int WARM_UP = 60;
-    private static final int MEASURED = 40;
+    private static final int WARM_UP = 200;
+    private static final int MEASURED = 100;
     private static final OperatingSystemMXBean PROCESS =
             (OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean();
 

@@ -6,15 +6,19 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import lumko.app.ApplicationTest;
 import lumko.app.SignedInClient;
 import lumko.app.account.Member;
 import lumko.app.account.People;
 import lumko.app.account.Role;
+import lumko.app.house.OffRecord;
+import lumko.app.house.Roof;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.UnitSystem;
 import org.junit.jupiter.api.Test;
@@ -30,6 +34,9 @@ class PeopleTest extends ApplicationTest {
 
     @Autowired
     People people;
+
+    @Autowired
+    OffRecord offRecord;
 
     private Member founded() {
         return accounts.found(
@@ -191,5 +198,68 @@ class PeopleTest extends ApplicationTest {
         assertThat(mvc.get().uri("/password").with(user(member("jonas"))))
                 .bodyText()
                 .contains("You came in without a password");
+    }
+
+    private UUID house(Member by, String name) {
+        return as(by, () -> recording.addHouse(name, 1962, Roof.FLAT, false));
+    }
+
+    private String page(Member by, String path, boolean isUpdate) throws Exception {
+        var request = mvc.get().uri(path).with(user(by));
+        if (isUpdate) {
+            request.header("HX-Request", "true");
+        }
+        return request.exchange().getResponse().getContentAsString();
+    }
+
+    private static int count(String page, String what) {
+        return page.split(what, -1).length - 1;
+    }
+
+    @Test
+    void ofManyHousesItIsToldWhichSomebodyLooksAfterAndTheRestIsAskedFor() throws Exception {
+        Member ada = founded();
+        UUID finn = painter(ada, "finn-" + UUID.randomUUID());
+        UUID first = house(ada, "Quay 1");
+        String path = "/people/" + finn + "/houses";
+        assertThat(count(page(ada, "/people", false), "name=\"house\"")).isEqualTo(1);
+        List<UUID> more =
+                IntStream.range(2, 14).mapToObj(n -> house(ada, "Quay " + n)).toList();
+        assertThat(page(ada, "/people", false))
+                .contains("looks after no house yet")
+                .doesNotContain("name=\"house\"");
+        assertThat(count(page(ada, path, true), "name=\"house\"")).isEqualTo(13);
+        assertThat(count(page(ada, path, false), "name=\"house\""))
+                .as("without scripts")
+                .isEqualTo(13);
+        var save = mvc.post()
+                .uri(path)
+                .with(user(ada))
+                .with(csrf())
+                .param("house", more.stream().limit(8).map(UUID::toString).toArray(String[]::new));
+        assertThat(save.exchange()).hasStatus(302);
+        assertThat(page(ada, "/people", false))
+                .contains("looks after Quay 2, Quay 3, Quay 4, Quay 5, Quay 6, Quay 7 and 2 more");
+        assertThat(post(ada, path, Map.of("house", first.toString()))).hasStatus(302);
+        assertThat(colleague(ada, finn).houses()).containsExactly(first);
+        assertThat(happened(ada))
+                .contains("Finn Lowe now looks after Quay 1", "Finn Lowe no longer looks after Quay 2, Quay 3");
+    }
+
+    @Test
+    void aHouseGivenUpStaysWithWhoLookedAfterIt() {
+        Member ada = founded();
+        UUID finn = painter(ada, "finn-" + UUID.randomUUID());
+        UUID left = house(ada, "Old Quay");
+        UUID stays = house(ada, "New Quay");
+        String path = "/people/" + finn + "/houses";
+        assertThat(post(ada, path, Map.of("house", left.toString()))).hasStatus(302);
+        as(ada, () -> {
+            offRecord.closeHouse(left);
+            return left;
+        });
+        assertThat(post(ada, path, Map.of("house", stays.toString()))).hasStatus(302);
+        assertThat(colleague(ada, finn).houses()).containsExactlyInAnyOrder(left, stays);
+        assertThat(post(ada, path, Map.of("house", left.toString()))).hasStatus(404);
     }
 }

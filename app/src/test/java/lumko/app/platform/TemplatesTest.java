@@ -30,6 +30,7 @@ class TemplatesTest {
     private static final Pattern LITERAL = Pattern.compile("'([^']*)'");
     /** Words beside each other, or one that something else stands before or after. */
     private static final Pattern SENTENCE = Pattern.compile("\\p{L}{2,} \\p{L}{2,}|^ \\p{L}{2,}|\\p{L}{2,} $");
+
     private static final Set<String> REPLACED = Set.of("th:text", "th:utext", "th:replace", "sec:authentication");
     private static final Set<String> NO_WORDS = Set.of("style", "script", "title");
     private static final Set<String> SAID = Set.of("aria-label", "placeholder", "title", "alt");
