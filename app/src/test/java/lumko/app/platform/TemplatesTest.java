@@ -31,6 +31,9 @@ class TemplatesTest {
     /** Words beside each other, or one that something else stands before or after. */
     private static final Pattern SENTENCE = Pattern.compile("\\p{L}{2,} \\p{L}{2,}|^ \\p{L}{2,}|\\p{L}{2,} $");
 
+    /** What a page is called in the browser. */
+    private static final Pattern TITLE = Pattern.compile("layout :: page\\('");
+
     private static final Set<String> REPLACED = Set.of("th:text", "th:utext", "th:replace", "sec:authentication");
     private static final Set<String> NO_WORDS = Set.of("style", "script", "title");
     private static final Set<String> SAID = Set.of("aria-label", "placeholder", "title", "alt");
@@ -88,6 +91,9 @@ class TemplatesTest {
         private void look(String attribute, String value) {
             if (SAID.contains(attribute) && WORD.matcher(value).find()) {
                 found.add(at.getLineNumber() + ": " + attribute + " " + value);
+            }
+            if (TITLE.matcher(value).find()) {
+                found.add(at.getLineNumber() + ": " + value);
             }
             if (attribute.startsWith("th:") && !OF_STYLE.contains(attribute)) {
                 Matcher literal = LITERAL.matcher(value);
