@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Supplier;
+import lumko.app.platform.Plain;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -58,7 +59,7 @@ class SignIn implements AuthenticationProvider {
         String login = tried.getName();
         String password = String.valueOf(tried.getCredentials());
         String address = tried.getDetails() instanceof WebAuthenticationDetails web ? web.getRemoteAddress() : "";
-        if (login.length() > LONGEST_LOGIN) {
+        if (login.length() > LONGEST_LOGIN || Plain.unseen(login).isPresent()) {
             throw new BadCredentialsException("no such name");
         }
         Duration wait = brake.wait(login, address);

@@ -22,7 +22,9 @@ class FindController {
     @GetMapping("/find")
     String find(@RequestParam(name = "q", defaultValue = "") String typed, Model model) {
         model.addAttribute("q", typed);
-        model.addAttribute("hits", finder.find(typed));
+        Finder.Found found = finder.find(typed);
+        model.addAttribute("hits", found.hits());
+        model.addAttribute("meant", found.meant());
         Form form = Form.empty(speaker.words());
         model.addAttribute(
                 "near",

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import lumko.app.account.People;
 import lumko.app.catalogue.Colour;
 import lumko.app.catalogue.PaintBook;
@@ -61,15 +63,45 @@ class Finder {
      */
     record Hit(String what, String title, String more, String link, String hex) {}
 
-    /** Everything whose name, code, label, batch or place holds all the words: the flat first, tins last. */
-    List<Hit> find(String typed) {
+    /**
+     * What was found.
+     *
+     * @param meant the words that were looked for in place of those typed, which nothing has; empty if it was those typed
+     */
+    record Found(List<Hit> hits, Optional<String> meant) {}
+
+    /**
+     * Everything whose name, code, label, batch or place holds all the words: the flat first, tins last. Where nothing does, what
+     * holds words spelt nearly so.
+     */
+    Found find(String typed) {
         List<String> wanted = Arrays.stream(
                         typed.toLowerCase(Locale.ROOT).strip().split("\\s+"))
                 .filter(word -> !word.isEmpty())
                 .toList();
         if (wanted.isEmpty()) {
-            return List.of();
+            return new Found(List.of(), Optional.empty());
         }
+        List<Hit> hits = hits(typed, wanted);
+        Optional<String> meant = hits.isEmpty() ? spelling().meant(wanted, beforeNumber()) : Optional.empty();
+        return meant.map(words -> new Found(hits(words, List.of(words.split(" "))), meant))
+                .filter(found -> !found.hits().isEmpty())
+                .orElseGet(() -> new Found(hits, Optional.empty()));
+    }
+
+    /** By all names on record but those of tins, which are found by their paint. */
+    private Spelling spelling() {
+        PaintBook book = paints.book();
+        return Spelling.of(Stream.of(
+                        houses.all().stream().map(House::name),
+                        book.coloursByName().stream().flatMap(colour -> Stream.of(colour.name(), colour.maker())),
+                        book.productsByName().stream()
+                                .flatMap(product -> Stream.of(product.fullName(), product.line())),
+                        people.names().values().stream())
+                .flatMap(Function.identity()));
+    }
+
+    private List<Hit> hits(String typed, List<String> wanted) {
         PaintBook book = paints.book();
         List<Hit> hits = new ArrayList<>(flats(wanted));
         book.coloursLike(typed, MOST)

@@ -1,6 +1,7 @@
 package lumko.app.platform;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Predicate;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
@@ -33,13 +34,20 @@ final class AtOnce extends SemaphoreValve {
 
     private static boolean isOfFile(Request request) {
         String type = request.getContentType();
-        return request.getRequestURI().startsWith("/exchange/")
+        return isBelow("/exchange/", request)
                 || (type != null && type.toLowerCase(Locale.ROOT).startsWith(MediaType.MULTIPART_FORM_DATA_VALUE));
     }
 
     /** Whether it is alive is answered at any time. */
     @Override
     public boolean controlConcurrency(Request request, Response response) {
-        return !request.getRequestURI().startsWith("/actuator/") && takesTurns.test(request);
+        return !isBelow("/actuator/", request) && takesTurns.test(request);
+    }
+
+    /** What cannot be read as a request at all has no address, and is refused further on. */
+    private static boolean isBelow(String path, Request request) {
+        return Optional.ofNullable(request.getRequestURI())
+                .filter(address -> address.startsWith(path))
+                .isPresent();
     }
 }

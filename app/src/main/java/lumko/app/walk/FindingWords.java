@@ -54,8 +54,11 @@ final class FindingWords {
             case Finding.GlareBesideWindow() -> say("GLARE_BESIDE_WINDOW");
             case Finding.SheenNotTonedDown(int days, int needed) ->
                 say(days == 1 ? "SHEEN_NOT_TONED_DOWN_TOMORROW" : "SHEEN_NOT_TONED_DOWN", days, needed);
+            // what is told apart by less than is said would read as a slip
             case Finding.Cheapest(var expected, var next, var nextExpected) ->
-                say("CHEAPEST", expected, next, nextExpected);
+                words.duration(expected).equals(words.duration(nextExpected))
+                        ? say("AS_DEAR", expected, next)
+                        : say("CHEAPEST", expected, next, nextExpected);
         };
     }
 

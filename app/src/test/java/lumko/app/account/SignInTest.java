@@ -64,6 +64,11 @@ class SignInTest extends ApplicationTest {
     }
 
     @Test
+    void aNameThatNobodyCanTypeIsNobodys() {
+        assertThat(signIn("\u0000", PASSWORD)).isEqualTo("/login?error");
+    }
+
+    @Test
     void whoIsDeactivatedDoesNotComeIn() {
         jdbc.sql("update person set active = false where login = :login")
                 .param("login", login)

@@ -17,6 +17,9 @@ import lumko.app.store.Tin;
 import lumko.core.colour.Srgb;
 import lumko.core.quantity.Volume;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -31,7 +34,9 @@ class FindTest extends ApplicationTest {
     Store store;
 
     private List<String> titles(String typed) {
-        return asLead(() -> finder.find(typed)).stream().map(Finder.Hit::title).toList();
+        return asLead(() -> finder.find(typed)).hits().stream()
+                .map(Finder.Hit::title)
+                .toList();
     }
 
     @Test
@@ -60,6 +65,37 @@ class FindTest extends ApplicationTest {
         assertThat(titles("   ")).isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "oat husc, Oat Husk",
+        "ropwalk 7, Ropewalk Court 7",
+        "flat 7 roepwalk cuort, Ropewalk Court 7",
+        "hearht mat, Umberfield Hearth Matt",
+        "SAIORSE, Saoirse Lindqvist"
+    })
+    void whatIsMistypedByAThumb(String typed, String title) {
+        assertThat(titles(typed)).contains(title);
+    }
+
+    @Test
+    void whatWasLookedForInsteadIsSaid() {
+        assertThat(mvc.get().uri("/find?q={q}", "oat husc").with(user(member("tobias"))))
+                .bodyText()
+                .contains("Nothing on record has “oat husc”. This has “oat husk”:");
+        assertThat(mvc.get().uri("/find?q={q}", "oat husk").with(user(member("tobias"))))
+                .bodyText()
+                .doesNotContain("Nothing on record has");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ropewalk 977", "AT-99", "xylophone", "oak"})
+    void numbersAndShortWordsAreWhatTheyAre(String typed) {
+        assertThat(titles(typed)).isEmpty();
+        assertThat(mvc.get().uri("/find?q={q}", typed).with(user(member("tobias"))))
+                .bodyText()
+                .contains("Nothing on record has all these words.");
+    }
+
     @Test
     void aColourNearAnother() {
         asLead(() -> paints.addColour("Buoy Flare", "", Srgb.ofHex("#ff3b00")));
@@ -74,7 +110,7 @@ class FindTest extends ApplicationTest {
 
     @Test
     void whereElseAPaintIs() {
-        String link = asLead(() -> finder.find("AT-11")).getFirst().link();
+        String link = asLead(() -> finder.find("AT-11")).hits().getFirst().link();
         UUID oatHusk = UUID.fromString(link.substring("/colours/".length()));
         assertThat(mvc.get().uri(link).with(user(member("tobias"))))
                 .hasStatusOk()

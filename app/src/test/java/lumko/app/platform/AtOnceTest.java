@@ -17,6 +17,7 @@ import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardEngine;
 import org.apache.catalina.valves.ValveBase;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -36,7 +37,7 @@ class AtOnceTest {
 
         @Override
         public void invoke(Request request, Response response) {
-            under.add(request.getRequestURI());
+            under.add(String.valueOf(request.getRequestURI()));
             try {
                 letGo.await();
             } catch (InterruptedException stopped) {
@@ -55,9 +56,11 @@ class AtOnceTest {
         files.start();
     }
 
-    private void ask(String path, String contentType) {
+    private void ask(@Nullable String path, String contentType) {
         var raw = new org.apache.coyote.Request();
-        raw.requestURI().setString(path);
+        if (path != null) {
+            raw.requestURI().setString(path);
+        }
         raw.getMimeHeaders().addValue("content-type").setString(contentType);
         Request request = new Request(new Connector(), raw);
         people.add(Thread.startVirtualThread(() -> {
@@ -92,6 +95,12 @@ class AtOnceTest {
             ask("/store", "application/x-www-form-urlencoded");
         }
         assertThat(underWay(2)).containsOnly("/store");
+    }
+
+    @Test
+    void whatIsNoRequestAtAllIsPassedOn() throws InterruptedException {
+        ask(null, "");
+        assertThat(underWay(1)).containsExactly("null");
     }
 
     @Test
