@@ -58,11 +58,11 @@ class PlatformConfiguration {
         return registration;
     }
 
-    /** Pages compute more than they wait: many more than there are processors would only hold each other up. */
+    /** Pages compute more than they wait: more than keep the processors busy would only hold each other up. */
     @Bean
     WebServerFactoryCustomizer<ConfigurableTomcatWebServerFactory> atOnce(
             @Value("${lumko.at-once.pages}") int pages, @Value("${lumko.at-once.files}") int files) {
-        int most = Math.min(pages, 2 * Runtime.getRuntime().availableProcessors());
+        int most = Math.min(pages, Runtime.getRuntime().availableProcessors() + 1);
         return server -> server.addEngineValves(AtOnce.ofPages(most), AtOnce.ofFiles(files));
     }
 
