@@ -2,14 +2,20 @@ package lumko.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.Socket;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -70,6 +76,59 @@ class OverHttpTest extends ApplicationTest {
             assertThat(answer.statusCode()).isEqualTo(302);
             assertThat(answer.headers().firstValue("Location"))
                     .hasValueSatisfying(where -> assertThat(where).endsWith("/login"));
+        }
+    }
+
+    @Nested
+    class OnASlowLine {
+        private static final int SLOW = 20;
+
+        /** Somebody who has said how much will come, and has sent half of it. */
+        private Socket half() throws IOException {
+            Socket socket = new Socket("localhost", port);
+            socket.getOutputStream()
+                    .write(
+                            ("POST /login HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/x-www-form-urlencoded\r\n"
+                                            + "Content-Length: 39\r\n\r\nusername=somebody")
+                                    .getBytes(StandardCharsets.US_ASCII));
+            return socket;
+        }
+
+        @Test
+        void formsThatArriveInPiecesHoldNobodyUp() throws Exception {
+            List<Socket> slow = new ArrayList<>();
+            try {
+                for (int n = 0; n < SLOW; n++) {
+                    slow.add(half());
+                }
+                Thread.sleep(500);
+                SignedInClient quick = as("mirela");
+                assertThat(CompletableFuture.supplyAsync(
+                                () -> quick.get("/store").statusCode()))
+                        .succeedsWithin(Duration.ofSeconds(10))
+                        .isEqualTo(200);
+                for (Socket each : slow) {
+                    each.getOutputStream().write("&password=of-somebodys".getBytes(StandardCharsets.US_ASCII));
+                }
+                for (Socket each : slow) {
+                    String answer = new BufferedReader(
+                                    new InputStreamReader(each.getInputStream(), StandardCharsets.US_ASCII))
+                            .readLine();
+                    assertThat(answer).contains(" 403 ");
+                }
+            } finally {
+                for (Socket each : slow) {
+                    each.close();
+                }
+            }
+        }
+
+        @Test
+        void whatIsTypedIsReadLetterByLetterAllTheSame() {
+            SignedInClient client = as("mirela");
+            assertThat(client.post("/houses", Map.of("houseName", "Grün Æ 木", "builtYear", "teatime", "roof", "FLAT"))
+                            .body())
+                    .contains("Grün Æ 木");
         }
     }
 
