@@ -750,8 +750,12 @@ class PlanTest extends ApplicationTest {
                         from flat f join lateral (select * from plan_flat x where x.organisation_id = f.organisation_id
                           and x.plan_id = (select id from plan where state = 'IN_FORCE' and organisation_id = f.organisation_id)
                           limit 1) p on true
-                        where not exists (select from plan_flat y where y.plan_id = p.plan_id and y.flat_id = f.id)
-                        limit ?""").param(flats).update();
+                        where f.organisation_id = ?
+                          and not exists (select from plan_flat y where y.plan_id = p.plan_id and y.flat_id = f.id)
+                        limit ?""")
+                        .param(member("mirela").organisationId())
+                        .param(flats)
+                        .update();
                 List<PlanView.Drawing> drawn = new ArrayList<>();
                 Optional<Integer> from = Optional.of(0);
                 while (from.isPresent()) {
