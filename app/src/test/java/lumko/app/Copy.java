@@ -9,9 +9,9 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.awaitility.Awaitility;
 
 /** The application as a process of its own, cold; and the port it listens at. */
 record Copy(Process process, int port) {
@@ -68,15 +68,12 @@ record Copy(Process process, int port) {
         }
     }
 
-    /** @throws IllegalStateException if it came to an end instead, or nothing is served after two minutes */
-    void awaitFirstPage() throws InterruptedException {
-        Instant until = Instant.now().plus(Duration.ofMinutes(2));
-        while (!isUp()) {
-            if (Instant.now().isAfter(until)) {
-                throw new IllegalStateException("It serves nothing.");
-            }
-            Thread.sleep(100);
-        }
+    /**
+     * @throws IllegalStateException if it came to an end instead
+     * @throws org.awaitility.core.ConditionTimeoutException if nothing is served after two minutes
+     */
+    void awaitFirstPage() {
+        Awaitility.await().atMost(Duration.ofMinutes(2)).until(this::isUp);
     }
 
     void kill() {

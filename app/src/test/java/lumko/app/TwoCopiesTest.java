@@ -8,7 +8,6 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -22,6 +21,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
@@ -51,12 +51,8 @@ class TwoCopiesTest {
         copies.forEach(Copy::kill);
     }
 
-    private static void await(Duration most, Callable<Boolean> condition) throws Exception {
-        Instant until = Instant.now().plus(most);
-        while (!condition.call()) {
-            assertThat(Instant.now()).isBefore(until);
-            Thread.sleep(200);
-        }
+    private static void await(Duration most, Callable<Boolean> condition) {
+        Awaitility.await().atMost(most).until(condition);
     }
 
     private long count(String sql) throws SQLException {

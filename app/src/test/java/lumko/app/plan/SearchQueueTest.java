@@ -9,13 +9,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
-import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
 import lumko.app.ApplicationTest;
 import lumko.app.platform.BackgroundWork;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -33,12 +34,8 @@ class SearchQueueTest extends ApplicationTest {
     @Autowired
     DataSource dataSource;
 
-    private static void await(BooleanSupplier isSo) throws InterruptedException {
-        Instant until = Instant.now().plus(Duration.ofSeconds(40));
-        while (!isSo.getAsBoolean()) {
-            assertThat(Instant.now()).isBefore(until);
-            Thread.sleep(50);
-        }
+    private static void await(Callable<Boolean> condition) {
+        Awaitility.await().atMost(Duration.ofSeconds(40)).until(condition);
     }
 
     @Test

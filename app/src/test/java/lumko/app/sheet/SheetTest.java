@@ -58,6 +58,7 @@ import lumko.core.turnover.FlatState;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.data.Offset;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -391,13 +392,11 @@ class SheetTest extends ApplicationTest {
         }
 
         private void awaitAnotherWaiting() {
-            Instant until = Instant.now().plusSeconds(10);
-            while (jdbc.sql("select count(*) from pg_stat_activity where wait_event_type = 'Lock'")
-                            .query(Integer.class)
-                            .single()
-                    == 0) {
-                assertThat(Instant.now()).as("somebody waits").isBefore(until);
-            }
+            Awaitility.await("somebody waits")
+                    .until(() -> jdbc.sql("select count(*) from pg_stat_activity where wait_event_type = 'Lock'")
+                                    .query(Integer.class)
+                                    .single()
+                            > 0);
         }
 
         @Test
