@@ -124,8 +124,7 @@ class SignInController {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
-        // a token that was known before is not good for what follows, and pages opened side by side are given the same
-        // one
+        // a token known before is not good for what follows, and pages opened side by side are given the same
         var tokens = new HttpSessionCsrfTokenRepository();
         tokens.saveToken(tokens.generateToken(request), request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();

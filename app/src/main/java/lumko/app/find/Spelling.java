@@ -50,7 +50,7 @@ final class Spelling {
 
     /** A part of a word finds it. */
     private boolean isKnown(String word) {
-        return known.contains(word) || known.stream().anyMatch(each -> each.contains(word));
+        return known.stream().anyMatch(each -> each.contains(word));
     }
 
     private String nearest(String word) {

@@ -22,11 +22,11 @@ interface SheetRepository extends JpaRepository<SheetRow, UUID> {
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select sheet from SheetRow sheet where sheet.id = :id")
-    Optional<SheetRow> locked(UUID id);
+    Optional<SheetRow> lock(UUID id);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("""
             select sheet from SheetRow sheet
             where sheet.id = (select step.sheetId from StepRow step where step.id = :stepId)""")
-    Optional<SheetRow> lockedOf(UUID stepId);
+    Optional<SheetRow> lockOf(UUID stepId);
 }

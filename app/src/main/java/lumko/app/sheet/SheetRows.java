@@ -43,7 +43,7 @@ class SheetRows {
      * @throws NotNowException if it is closed
      */
     SheetRow requireOpen(UUID id) {
-        return requireOpen(sheets.locked(id));
+        return requireOpen(sheets.lock(id));
     }
 
     /**
@@ -52,7 +52,7 @@ class SheetRows {
      * @throws NotNowException if it is closed
      */
     SheetRow requireOpenOf(UUID stepId) {
-        return requireOpen(sheets.lockedOf(stepId));
+        return requireOpen(sheets.lockOf(stepId));
     }
 
     private static SheetRow requireOpen(Optional<SheetRow> found) {
