@@ -189,15 +189,15 @@ final class Priming {
         laying.on(task, task.face().isCeiling() ? rolled.says(Advice.EYES_OVERHEAD) : rolled);
     }
 
+    /** Wet where old coats may hold lead: a pass meant for the nibs goes through at an edge. */
     private void sandPrimer(Task task, ActivityKind kind, int round) {
+        Move move =
+                Move.of(kind).round(round).area(task.painted()).hand(figures.over(Figure.SAND_PRIMER, task.painted()));
         laying.on(
                 task,
-                Move.of(kind)
-                        .dusty()
-                        .round(round)
-                        .area(task.painted())
-                        .hand(figures.over(Figure.SAND_PRIMER, task.painted()))
-                        .with(Tool.PAPER_220, Tool.POLE));
+                task.ground().isWorkedWet(practice, figures)
+                        ? move.with(Tool.WET_PAPER, Tool.DAMP_SPONGE).leaves(Wet.of(DryingMaterial.DAMP_WALL))
+                        : move.dusty().with(Tool.PAPER_220, Tool.POLE));
     }
 
     /** Every filled or bare place is sealed, or it shows dull. */
