@@ -333,6 +333,7 @@ public class Houses {
                     WindowLight.NONE,
                     coatsOf.getOrDefault(wallRow.id(), List.of())));
         }
+        List<Wall> asWalls = walls.stream().map(Surface::asWall).toList();
         List<Surface> all = new ArrayList<>(lit(walls, outline));
         surfaceRows.stream()
                 .filter(surface -> surface.kind != SurfaceKind.WALL)
@@ -347,11 +348,11 @@ public class Houses {
                                 ? Optional.of(outline.ceiling(
                                         surface.texture,
                                         fittings(featuresOf.getOrDefault(surface.id(), List.of())),
-                                        walls.stream().map(Surface::asWall).toList()))
+                                        asWalls))
                                 : Optional.empty(),
                         surface.fixture(),
                         Optional.ofNullable(surface.goneOn),
-                        WindowLight.NONE,
+                        surface.kind == SurfaceKind.CEILING ? outline.lightOnCeiling(asWalls) : WindowLight.NONE,
                         coatsOf.getOrDefault(surface.id(), List.of())))
                 .forEach(all::add);
         return new Room(row.id(), row.name, row.kind, height, outline, row.floor, List.copyOf(all));

@@ -3,14 +3,20 @@ package lumko.app.walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lumko.app.drawing.WallDrawing;
+import lumko.app.house.Surface;
 import lumko.app.platform.UnitSystem;
 import lumko.app.platform.UsUnits;
 import lumko.app.platform.Words;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.CeilingPlan;
+import lumko.core.geometry.Outline;
+import lumko.core.geometry.Spot;
+import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
 import lumko.core.quantity.Length;
 
@@ -118,6 +124,59 @@ public final class BoardView {
         return drawing.height() - foot.plus(figures.length(Figure.EYE_BAND_TO)).inMillimetres();
     }
 
+    // ---- the walls around a ceiling
+
+    /**
+     * Where a wall meets the ceiling.
+     *
+     * @param inwardX in which direction the ceiling lies, a length of one
+     * @param windows where along it windows are, as paths
+     */
+    public record Rim(String letter, double x, double y, double inwardX, double inwardY, List<String> windows) {}
+
+    /** None but around a ceiling: what is drawn of it is turned like the plan of the room, its first wall at the top. */
+    public List<Rim> rims() {
+        if (!wall.surface().isCeiling()) {
+            return List.of();
+        }
+        List<Wall> walls = asWalls();
+        CeilingPlan plan = CeilingPlan.of(wall.room().outline(), walls);
+        return IntStream.range(0, walls.size())
+                .mapToObj(side -> rim(plan, side, walls.get(side)))
+                .toList();
+    }
+
+    private Rim rim(CeilingPlan plan, int side, Wall above) {
+        Spot from = plan.over(side, Length.ZERO);
+        Spot middle = plan.over(side, above.width().times(0.5));
+        Spot to = plan.over(side, above.width());
+        double east = to.fromLeft().minus(from.fromLeft()).inMillimetres();
+        double north = to.aboveFloor().minus(from.aboveFloor()).inMillimetres();
+        double length = Math.hypot(east, north);
+        return new Rim(
+                Outline.letter(side),
+                middle.fromLeft().inMillimetres(),
+                down(middle),
+                north / length,
+                east / length,
+                above.windows().stream()
+                        .map(window -> "M" + point(plan.over(side, window.box().left())) + "L"
+                                + point(plan.over(side, window.box().right())))
+                        .toList());
+    }
+
+    private String point(Spot spot) {
+        return spot.fromLeft().inMillimetres() + " " + down(spot);
+    }
+
+    private double down(Spot spot) {
+        return drawing.height() - spot.aboveFloor().inMillimetres();
+    }
+
+    private List<Wall> asWalls() {
+        return wall.room().walls().map(Surface::asWall).toList();
+    }
+
     // ---- light
 
     public boolean isLitFromRight() {
@@ -125,6 +184,13 @@ public final class BoardView {
     }
 
     public String light() {
+        if (wall.surface().isCeiling() && wall.surface().light() != WindowLight.NONE) {
+            return words.say(
+                    "board.lightOnCeiling",
+                    wall.room().outline().windowSides(asWalls()).stream()
+                            .map(Outline::letter)
+                            .collect(Collectors.joining(", ")));
+        }
         return words.name(wall.surface().light());
     }
 

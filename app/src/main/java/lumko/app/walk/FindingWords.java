@@ -52,6 +52,7 @@ final class FindingWords {
                 say("IN_THE_EYE_BAND", seen, spots, from, to);
             case Finding.RakingLight(var light) -> say("RAKING_LIGHT", light);
             case Finding.GlareBesideWindow() -> say("GLARE_BESIDE_WINDOW");
+            case Finding.WindowBesideCeiling() -> say("WINDOW_BESIDE_CEILING");
             case Finding.SheenNotTonedDown(int days, int needed) ->
                 say(days == 1 ? "SHEEN_NOT_TONED_DOWN_TOMORROW" : "SHEEN_NOT_TONED_DOWN", days, needed);
             // what is told apart by less than is said would read as a slip

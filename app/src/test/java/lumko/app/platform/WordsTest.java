@@ -261,6 +261,26 @@ class WordsTest {
         }
     }
 
+    /** Why a verdict is as it is, is said of ceilings as well as of walls. */
+    @Test
+    void onlyWhatIsOfWallsAloneSpeaksOfWalls() throws Exception {
+        Set<String> ofWalls = Set.of("rule.RAKING_LIGHT", "rule.GLARE_BESIDE_WINDOW", "rule.ROOM_WAS_SMOKED_IN");
+        assertThat(keysOf("/messages.properties").stream()
+                        .filter(key -> key.startsWith("rule.") && !ofWalls.contains(key))
+                        .filter(key ->
+                                MESSAGES.getMessage(key, null, Locale.ROOT).contains("wall")))
+                .isEmpty();
+    }
+
+    /** Doubled it is shown doubled where the sentence has no figures; written as such it is right everywhere. */
+    @Test
+    void anApostropheIsWrittenAsOne() throws Exception {
+        assertThat(keysOf("/messages.properties").stream()
+                        .filter(key ->
+                                MESSAGES.getMessage(key, null, Locale.ROOT).contains("'")))
+                .isEmpty();
+    }
+
     private static Set<String> keysOf(String resource) throws java.io.IOException {
         Properties properties = new Properties();
         try (var in = WordsTest.class.getResourceAsStream(resource)) {

@@ -17,6 +17,7 @@ import lumko.app.account.Member;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
+import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
 import lumko.app.platform.EditableRow;
@@ -28,6 +29,7 @@ import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
+import lumko.core.geometry.WindowLight;
 import lumko.core.hold.Need;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
@@ -683,6 +685,32 @@ class WalkTest extends ApplicationTest {
                     .doesNotContain("eye band");
             assertThat(asLead(() -> walks.wall(ceiling)).verdict().reasons())
                     .doesNotHaveAnyElementsOfTypes(Finding.InTheEyeBand.class);
+        }
+
+        /** A wall is beside it at each edge; where the window is, the light comes from. */
+        @Test
+        void itsCeilingTellsWhereTheWindowIs() {
+            Room room = flat.rooms().getFirst();
+            Surface ceiling = room.only(SurfaceKind.CEILING);
+            Surface wall = room.walls().skip(1).findFirst().orElseThrow();
+            String walk = "/walls/" + ceiling.id() + "/walk";
+            assertThat(mvc.get().uri(walk).with(user(member("jonas"))))
+                    .bodyText()
+                    .contains("no window in this room")
+                    .doesNotContain("rim-window");
+            assertThat(post(
+                            member("mirela"),
+                            "/surfaces/" + wall.id() + "/features",
+                            Map.of("feature", "WINDOW", "left", "0.5")))
+                    .hasStatus(302);
+            assertThat(mvc.get().uri(walk).with(user(member("jonas"))))
+                    .bodyText()
+                    .contains("window light along it, from B", "class=\"rim-window\"")
+                    .doesNotContain("no window in this room", "eye band");
+            assertThat(asLead(() -> walks.wall(ceiling.id())).surface().light()).isEqualTo(WindowLight.SAME_WALL);
+            assertThat(mvc.get().uri("/walls/" + wall.id() + "/walk").with(user(member("jonas"))))
+                    .bodyText()
+                    .doesNotContain("rim-window", "window light along it");
         }
 
         @Test

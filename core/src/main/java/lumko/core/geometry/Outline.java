@@ -5,8 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
-import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
@@ -76,7 +75,7 @@ public record Outline(List<Corner> corners) {
      * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
      */
     public Wall ceiling(Texture texture, List<Fitting> fittings) {
-        return ceiling(texture, fittings, at -> at, at -> at);
+        return ceiling(texture, fittings, CeilingPlan.flat(this));
     }
 
     /**
@@ -86,16 +85,7 @@ public record Outline(List<Corner> corners) {
      * @param walls the walls of the room in their order
      */
     public Wall ceiling(Texture texture, List<Fitting> fittings, List<Wall> walls) {
-        Optional<RoofFold> fold = RoofFold.of(this, walls);
-        return ceiling(
-                texture,
-                fittings,
-                at -> fold.filter(RoofFold::runsEast)
-                        .map(roof -> roof.unfolded(at))
-                        .orElse(at),
-                at -> fold.filter(roof -> !roof.runsEast())
-                        .map(roof -> roof.unfolded(at))
-                        .orElse(at));
+        return ceiling(texture, fittings, CeilingPlan.of(this, walls));
     }
 
     /** Whether the heights of the walls tell how the ceiling runs: all reach up to it, or all that a roof cuts off fit one roof. */
@@ -116,16 +106,11 @@ public record Outline(List<Corner> corners) {
                 : RoofFold.of(this, walls).flatMap(fold -> fold.over(this, side, wall));
     }
 
-    /** @param east how far from its western end a place is on the ceiling, by how far it is in the plan, in millimetres */
-    private Wall ceiling(Texture texture, List<Fitting> fittings, DoubleUnaryOperator east, DoubleUnaryOperator north) {
-        double[] easts = steps(corner -> corner.east().inMillimetres());
-        double[] norths = steps(corner -> corner.north().inMillimetres());
-        double[] across = Arrays.stream(easts)
-                .map(at -> east.applyAsDouble(at - easts[0]))
-                .toArray();
-        double[] up = Arrays.stream(norths)
-                .map(at -> north.applyAsDouble(at - norths[0]))
-                .toArray();
+    private Wall ceiling(Texture texture, List<Fitting> fittings, CeilingPlan plan) {
+        double[] easts = plan.eastSteps();
+        double[] norths = plan.northSteps();
+        double[] across = Arrays.stream(easts).map(plan::across).toArray();
+        double[] up = Arrays.stream(norths).map(plan::up).toArray();
         List<Opening> outside = new ArrayList<>();
         for (int i = 0; i + 1 < easts.length; i++) {
             for (int j = 0; j + 1 < norths.length; j++) {
@@ -147,10 +132,6 @@ public record Outline(List<Corner> corners) {
     /** What a side is called: A, B … Z, AA, AB … in their order. */
     public static String letter(int side) {
         return side < 26 ? String.valueOf((char) ('A' + side)) : "A" + (char) ('A' + side - 26);
-    }
-
-    private double[] steps(ToDoubleFunction<Corner> along) {
-        return corners.stream().mapToDouble(along).distinct().sorted().toArray();
     }
 
     /** Whether a point of the plan lies inside, by the crossings of a ray to the east. */
@@ -213,12 +194,7 @@ public record Outline(List<Corner> corners) {
      * it shows more.
      */
     public List<WindowLight> lightOn(List<Wall> walls) {
-        List<Integer> windowSides = new ArrayList<>();
-        for (int side = 0; side < walls.size(); side++) {
-            if (walls.get(side).openings().stream().anyMatch(opening -> opening.kind() == Opening.Kind.WINDOW)) {
-                windowSides.add(side);
-            }
-        }
+        List<Integer> windowSides = windowSides(walls);
         List<WindowLight> lights = new ArrayList<>();
         for (int side = 0; side < walls.size(); side++) {
             int on = side;
@@ -228,6 +204,19 @@ public record Outline(List<Corner> corners) {
                     .orElse(WindowLight.NONE));
         }
         return lights;
+    }
+
+    /** Which sides have a window, in their order. */
+    public List<Integer> windowSides(List<Wall> walls) {
+        return IntStream.range(0, walls.size())
+                .filter(side -> !walls.get(side).windows().isEmpty())
+                .boxed()
+                .toList();
+    }
+
+    /** How daylight meets the ceiling: a window beside it lights all of it from there, whichever way one looks. */
+    public WindowLight lightOnCeiling(List<Wall> walls) {
+        return windowSides(walls).isEmpty() ? WindowLight.NONE : WindowLight.SAME_WALL;
     }
 
     private double[] direction(int side) {

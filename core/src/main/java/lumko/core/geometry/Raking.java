@@ -17,8 +17,7 @@ public final class Raking {
      */
     public static OptionalDouble facing(Wall across, Length depth, Length fromLeft) {
         double opposite = across.width().inMillimetres() - fromLeft.inMillimetres();
-        return across.openings().stream()
-                .filter(opening -> opening.kind() == Opening.Kind.WINDOW)
+        return across.windows().stream()
                 .mapToDouble(opening -> Math.abs(middle(opening) - opposite))
                 .map(aside -> Math.clamp(Math.toDegrees(Math.atan2(Math.max(1, depth.inMillimetres()), aside)), 3, 90))
                 .min();
@@ -37,8 +36,7 @@ public final class Raking {
      */
     public static OptionalDouble elevation(Wall neighbour, boolean isLeft, Length fromCorner) {
         double away = Math.max(1, fromCorner.inMillimetres());
-        return neighbour.openings().stream()
-                .filter(opening -> opening.kind() == Opening.Kind.WINDOW)
+        return neighbour.windows().stream()
                 .mapToDouble(opening -> isLeft ? neighbour.width().inMillimetres() - middle(opening) : middle(opening))
                 .map(out -> Math.clamp(Math.toDegrees(Math.atan2(out, away)), 3, 90))
                 .min();

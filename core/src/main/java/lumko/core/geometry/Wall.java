@@ -162,6 +162,12 @@ public record Wall(
         return top().under().without(foot().under());
     }
 
+    public List<Opening> windows() {
+        return openings.stream()
+                .filter(opening -> opening.kind() == Opening.Kind.WINDOW)
+                .toList();
+    }
+
     /** The area to be painted: openings larger than 0.5 m² are deducted, smaller ones stay in as an allowance. */
     public Area paintedArea() {
         return paintedArea(SMALL_OPENING);

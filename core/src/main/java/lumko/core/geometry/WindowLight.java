@@ -1,6 +1,9 @@
 package lumko.core.geometry;
 
-/** How daylight meets a wall. Light along the wall shows every bump; a window in the wall itself glares beside it. */
+/**
+ * How daylight meets a surface. Light along a wall shows every bump; a window in the wall itself, or beside a ceiling, glares beside
+ * what is looked at.
+ */
 public enum WindowLight {
     FROM_LEFT,
     FROM_RIGHT,

@@ -7,7 +7,6 @@ import lumko.core.activity.Move;
 import lumko.core.activity.Tool;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
-import lumko.core.geometry.Opening;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Length;
@@ -72,9 +71,7 @@ final class Closing {
     }
 
     private void glass(Task task) {
-        int windows = (int) task.face().wall().openings().stream()
-                .filter(opening -> opening.kind() == Opening.Kind.WINDOW)
-                .count();
+        int windows = task.face().wall().windows().size();
         if (windows > 0) {
             laying.on(
                     task,

@@ -93,7 +93,8 @@ final class Counsel {
         if (surface.light().isRaking()) {
             findings.add(new Finding.RakingLight(surface.light()));
         } else if (surface.light() == WindowLight.SAME_WALL) {
-            findings.add(new Finding.GlareBesideWindow());
+            findings.add(
+                    surface.face().isCeiling() ? new Finding.WindowBesideCeiling() : new Finding.GlareBesideWindow());
         }
         return findings;
     }

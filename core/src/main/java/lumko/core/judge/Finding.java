@@ -78,6 +78,9 @@ public sealed interface Finding {
 
     record GlareBesideWindow() implements Finding {}
 
+    /** Daylight runs along a ceiling from wherever a window is. */
+    record WindowBesideCeiling() implements Finding {}
+
     record SheenNotTonedDown(int days, int needed) implements Finding {}
 
     /** What the choice and the next best one cost, in work of the hand with paint and risk. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import lumko.core.geometry.Outline.Corner;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.OutOfRangeException;
@@ -120,6 +121,36 @@ class OutlineTest {
             assertThat(ceiling.paintedArea()).isEqualTo(outline.floorArea());
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 3000))).isFalse();
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 1000))).isTrue();
+        }
+
+        /** Turned like the plan: its first wall at the top, each wall from its left end as one sees it standing inside. */
+        @ParameterizedTest
+        @CsvSource({"0, 0, 0, 3100", "0, 1200, 1200, 3100", "1, 600, 4200, 2500", "2, 1200, 3000, 0", "3, 3100, 0, 3100"
+        })
+        void meetsEachWallWhereItIs(int side, double fromLeft, double across, double up) {
+            Spot spot = CeilingPlan.of(room, walls(-1)).over(side, Length.ofMillimetres(fromLeft));
+            assertThat(spot.fromLeft().inMillimetres()).isCloseTo(across, within(1e-9));
+            assertThat(spot.aboveFloor().inMillimetres()).isCloseTo(up, within(1e-9));
+        }
+
+        @Test
+        void isLitByAWindowBesideIt() {
+            assertThat(room.lightOnCeiling(walls(2))).isEqualTo(WindowLight.SAME_WALL);
+            assertThat(room.windowSides(walls(2))).containsExactly(2);
+            assertThat(room.lightOnCeiling(walls(-1))).isEqualTo(WindowLight.NONE);
+        }
+
+        private List<Wall> walls(int withWindow) {
+            return IntStream.range(0, room.sides())
+                    .mapToObj(side -> new Wall(
+                            room.lengthOf(side),
+                            Length.ofMetres(2.5),
+                            Texture.SMOOTH,
+                            side == withWindow
+                                    ? List.of(new Opening(Opening.Kind.WINDOW, Box.ofMillimetres(900, 900, 1200, 1200)))
+                                    : List.of(new Opening(Opening.Kind.DOOR, Box.ofMillimetres(900, 0, 800, 2000))),
+                            List.of()))
+                    .toList();
         }
     }
 

@@ -166,6 +166,17 @@ class RoofLineTest {
         }
 
         @Test
+        void meetsItsWallsWhereItIsUnfolded() {
+            List<Wall> walls = IntStream.range(0, outline.sides())
+                    .mapToObj(side -> side(outline, side, side == 0 ? Optional.of(GABLE) : Optional.empty()))
+                    .toList();
+            CeilingPlan plan = CeilingPlan.of(outline, walls);
+            assertThat(plan.over(0, Length.ofMetres(2)).fromLeft().inMetres()).isCloseTo(Math.hypot(2, 1.6), EXACT);
+            assertThat(plan.over(1, Length.ZERO).fromLeft().inMetres()).isCloseTo(2 * Math.hypot(2, 1.6), EXACT);
+            assertThat(plan.over(1, Length.ofMetres(2)).aboveFloor().inMetres()).isCloseTo(3, EXACT);
+        }
+
+        @Test
         void underOneSlopeToo() {
             assertThat(area(outline, line(1.2, 2.8), null, line(2.8, 1.2), null))
                     .isCloseTo(5 * Math.hypot(4, 1.6), EXACT);

@@ -20,6 +20,7 @@ import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
+import lumko.core.geometry.WindowLight;
 import lumko.core.job.Action;
 import lumko.core.job.Cover;
 import lumko.core.job.Given;
@@ -473,21 +474,30 @@ class JudgeTest {
     class Reasons {
         @Test
         void nameWhatTheFilmAndTheEyeSay() {
-            SurfaceCase surface = viewedIn(
-                    lit(
-                            wall(MATT, 5, PaintBasis.BOUGHT_AGAIN, nails(2, 1500)),
-                            lumko.core.geometry.WindowLight.FROM_LEFT),
-                    6);
+            SurfaceCase surface =
+                    viewedIn(lit(wall(MATT, 5, PaintBasis.BOUGHT_AGAIN, nails(2, 1500)), WindowLight.FROM_LEFT), 6);
             assertThat(judge.judge(surface).reasons())
                     .contains(
                             new Finding.FilmIsOld(5, 4),
                             new Finding.PaintBoughtAgain(),
-                            new Finding.RakingLight(lumko.core.geometry.WindowLight.FROM_LEFT),
+                            new Finding.RakingLight(WindowLight.FROM_LEFT),
                             new Finding.SheenNotTonedDown(6, 7))
                     .anySatisfy(finding -> {
                         assertThat(finding).isInstanceOf(Finding.InTheEyeBand.class);
                         assertThat(((Finding.InTheEyeBand) finding).seen()).isEqualTo(2);
                     });
+        }
+
+        @Test
+        void tellAWindowInTheWallFromOneBesideTheCeiling() {
+            assertThat(judge.judge(lit(wall(MATT, 1, PaintBasis.SAME_TIN, nails(2, 800)), WindowLight.SAME_WALL))
+                            .reasons())
+                    .contains(new Finding.GlareBesideWindow())
+                    .doesNotContain(new Finding.WindowBesideCeiling());
+            assertThat(judge.judge(lit(Cases.ceiling(nails(2, 800)), WindowLight.SAME_WALL))
+                            .reasons())
+                    .contains(new Finding.WindowBesideCeiling())
+                    .doesNotContain(new Finding.GlareBesideWindow());
         }
 
         @Test
