@@ -156,7 +156,10 @@ public final class SheetView {
     }
 
     public String headline() {
-        return words.say("sheet.left", sheet.labourLeft());
+        if (!sheet.isOpen()) {
+            return words.say("sheet.isClosed");
+        }
+        return sheet.next().isPresent() ? words.say("sheet.left", sheet.labourLeft()) : words.say("sheet.allTicked");
     }
 
     public String progress() {

@@ -2,6 +2,7 @@ package lumko.app.sheet;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -395,12 +396,20 @@ public final class StepView {
                 .collect(Collectors.joining(" · "));
     }
 
-    /** What is wet since then, and when it is ready. */
+    /** What is wet since then, and when it is ready; nothing once the next thing lies on it. */
     public String wetSince(SheetStep step, Instant now) {
         return step.clock()
-                .filter(clock -> clock.isWetAt(now))
+                .filter(clock -> clock.isWetAt(now) && !isCovered(step))
                 .map(clock -> words.say("sheet.wet", clock.waiting().wet().material(), readyAt(clock, now)))
                 .orElse("");
+    }
+
+    private boolean isCovered(SheetStep step) {
+        List<SheetStep> all = sheet.steps();
+        return all.subList(all.indexOf(step) + 1, all.size()).stream()
+                .anyMatch(later -> later.isTicked()
+                        && later.clock().isPresent()
+                        && !Collections.disjoint(later.labels(), step.labels()));
     }
 
     public String tickUrl(SheetStep step) {

@@ -274,6 +274,8 @@ class StoryTest extends BrowserTest {
         Page page = enter(screen, "Jonas Petrak");
         page.navigate(url("/walls/" + wall(flat, 0).id() + "/walk"));
         tap(page, 1000, 800);
+        // what follows a verdict by itself is here too
+        assertThat(page.locator("#decides[hx-get]")).hasCount(0);
         page.context().setOffline(true);
         double[] at = onScreen(page, 2000, 800);
         page.mouse().click(at[0], at[1]);

@@ -22,6 +22,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import lumko.app.ApplicationTest;
 import lumko.app.account.Member;
 import lumko.app.catalogue.Paint;
@@ -453,6 +454,24 @@ class SheetTest extends ApplicationTest {
                     .filter(step -> !step.activity().cautions().isEmpty())
                     .findFirst()
                     .orElseThrow();
+        }
+
+        /** At the thumb stands what comes next: the caution, and once it is read the tick. */
+        @Test
+        void leadsTheThumbToWhatIsToBeRead() throws Exception {
+            UUID id = make();
+            SheetStep step = dangerous(id);
+            sheet(id).steps().stream()
+                    .takeWhile(before -> !before.id().equals(step.id()))
+                    .forEach(before -> tick(before.id(), start, ""));
+            assertThat(dangerous(id).unread()).isNotEmpty();
+            int index = sheet(id).steps().indexOf(dangerous(id));
+            assertThat(page(id))
+                    .contains("href=\"#caution-" + index + "\"", "id=\"caution-" + index + "\"")
+                    .doesNotContain("id=\"thumb-tick\"");
+            assertThat(post(member("jonas"), "/steps/" + step.id() + "/read", Map.of()))
+                    .hasStatusOk();
+            assertThat(page(id)).contains("id=\"thumb-tick\"").doesNotContain("href=\"#caution-" + index + "\"");
         }
 
         @Test
@@ -1197,6 +1216,38 @@ class SheetTest extends ApplicationTest {
             assertThat(asLead(() -> store.tin(tin.id())).orElseThrow().left().inLitres())
                     .isCloseTo(3 - planned, Offset.offset(1e-9));
             assertThat(sheet(id).closed().orElseThrow().by()).isEqualTo("Jonas Petrak");
+        }
+
+        /** What is open tells what is left to do and to carry; what is closed, that it is done and how it looks. */
+        @Test
+        void isToldOnTheSheet() throws Exception {
+            UUID id = make();
+            assertThat(page(id)).contains("of work left", "What to carry");
+            tickAll(id);
+            assertThat(page(id)).contains("All ticked: look at it once more").doesNotContain("of work left");
+            as(member("jonas"), () -> {
+                close(id);
+                return id;
+            });
+            assertThat(page(id))
+                    .contains("The work is not seen.", ">Done</p>")
+                    .doesNotContain("of work left", "What to carry");
+        }
+
+        /** What a coat lies on is nobody's clock any more; the coat is. */
+        @Test
+        void whatIsPaintedOverNoLongerDries() throws Exception {
+            UUID id = make();
+            Instant now = clock.instant();
+            List<SheetStep> steps = sheet(id).steps();
+            int firstDab = IntStream.range(0, steps.size())
+                    .filter(at -> steps.get(at).activity().kind() == ActivityKind.FIRST_DAB)
+                    .findFirst()
+                    .orElseThrow();
+            steps.subList(0, firstDab).forEach(step -> tick(step.id(), now, "dry under the nail"));
+            assertThat(page(id)).contains("damp wall: likely ready").doesNotContain("filler: likely ready");
+            tick(steps.get(firstDab).id(), now, "dry under the nail");
+            assertThat(page(id)).contains("emulsion: likely ready").doesNotContain("damp wall: likely ready");
         }
 
         @Test
