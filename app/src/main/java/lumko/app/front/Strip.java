@@ -73,6 +73,12 @@ public record Strip(Room room, List<Piece> pieces, double width, double height) 
         return new Strip(room, pieces, x, room.height().inMillimetres());
     }
 
+    /** Every room has a door: where none of its walls has an opening nobody has entered them yet. */
+    public boolean hasNoOpening() {
+        return pieces.stream()
+                .allMatch(piece -> piece.surface().asWall().openings().isEmpty());
+    }
+
     /** All strips of a flat are drawn to one scale: that of the widest. */
     public String viewBox(double widest) {
         return -SIDE + " " + -ABOVE + " " + (widest + 2 * SIDE) + " " + (height + ABOVE + widest * LABELS);
