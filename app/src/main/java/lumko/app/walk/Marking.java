@@ -91,7 +91,7 @@ public class Marking {
         Wall target = to.surface().asWall();
         Map<UUID, Mark> copies = new LinkedHashMap<>();
         for (PlacedMark placed : walks.openMarks(List.of(fromSurfaceId)).getOrDefault(fromSurfaceId, List.of())) {
-            if (target.isOnWall(placed.mark().centre())) {
+            if (placed.mark().isOn(target)) {
                 copies.put(UUID.nameUUIDFromBytes((copyId + "/" + placed.id()).getBytes(UTF_8)), placed.mark());
             }
         }
@@ -103,7 +103,7 @@ public class Marking {
         Houses.Standing standing = requireWall(surfaceId);
         houses.lock(surfaceId);
         Wall wall = standing.surface().asWall();
-        wanted.values().forEach(mark -> wall.checkOnWall(mark.centre()));
+        wanted.values().forEach(mark -> mark.checkOn(wall));
         Instant now = clock.instant();
         List<MarkRow> rows = new ArrayList<>();
         Map<UUID, MarkRow> known =

@@ -282,6 +282,27 @@ class SetUpTest extends ApplicationTest {
         assertThat(asLead(() -> houses.flat(flat)).rooms()).hasSize(1);
     }
 
+    /** Its trim runs further than any wall may. */
+    @Test
+    void aHallOfMoreThanThirtyMetresRoundIsWalkedLikeAnyRoom() {
+        UUID house = house();
+        asLead(() -> setUp.addFlats(house, 0, 1, 1, SetUp.Numbering.RUNNING, 1));
+        UUID flat = doors(house).getFirst().flatId();
+        assertThat(post(member("mirela"), "/flats/" + flat + "/rooms", room("12 right, 6 right, 12 right, 6 right")))
+                .hasStatus(302);
+        assertThat(mvc.get().uri("/flats/" + flat).with(user(member("mirela"))))
+                .hasStatusOk()
+                .bodyText()
+                .contains("Corner room", "Its doors and windows are not on record yet");
+        UUID wall = wall(asLead(() -> houses.flat(flat)), 0).id();
+        assertThat(mvc.get().uri("/walls/" + wall + "/walk").with(user(member("mirela"))))
+                .hasStatusOk();
+        assertThat(mvc.get().uri("/surfaces/" + wall + "/edit").with(user(member("mirela"))))
+                .hasStatusOk()
+                .bodyText()
+                .containsSubsequence("The surfaces of this room", "A door, a window, a fitting", "Another layer");
+    }
+
     @Test
     void oneColourOnEveryWallOfAHouseAboutAYear() {
         UUID house = house();

@@ -135,6 +135,14 @@ public enum FaultKind {
         FRESHNESS
     }
 
+    /** Whether it runs where the surface meets something else: a frame, a skirting, another surface. */
+    public boolean isOfJoints() {
+        return switch (this) {
+            case JOINT_CRACK, FAILED_CAULK, BLEED, WAVY_LINE -> true;
+            default -> false;
+        };
+    }
+
     private record Usual(Shape shape, Measures measures) {}
 
     private record Range(double low, double high) {}

@@ -1,6 +1,7 @@
 package lumko.core.geometry;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import lumko.core.quantity.Area;
@@ -22,6 +23,9 @@ public record Wall(
     /** What a room's height can be. */
     public static final Limits ROOM_HEIGHT = new Limits("room height", 1_500, 8_000, "mm");
 
+    /** All the trim of a room is one strip, as long as the walls of a room together. */
+    private static final Limits LONG = new Limits("wall width", WIDTH.low(), 40 * WIDTH.high(), "mm");
+
     private static final Limits TALL = new Limits("wall height", 10, 30_000, "mm");
 
     /** What touches a slope is under it. */
@@ -31,7 +35,7 @@ public record Wall(
     private static final Area SMALL_OPENING = Area.ofSquareMetres(0.5);
 
     public Wall {
-        WIDTH.check(width.inMillimetres());
+        LONG.check(width.inMillimetres());
         TALL.check(height.inMillimetres());
         openings = List.copyOf(openings);
         fittings = List.copyOf(fittings);
@@ -186,13 +190,17 @@ public record Wall(
 
     /** Whether a place lies within the edges and in no opening. */
     public boolean isOnWall(Spot spot) {
+        return isWithinEdges(spot) && around(spot, spot, Length.ZERO).isEmpty();
+    }
+
+    /** Whether a place lies within the edges, whatever is in the wall there. */
+    public boolean isWithinEdges(Spot spot) {
         double left = spot.fromLeft().inMillimetres();
         double up = spot.aboveFloor().inMillimetres();
         return left >= 0
                 && left <= width.inMillimetres()
                 && up >= footAt(spot.fromLeft()).inMillimetres()
-                && up <= heightAt(spot.fromLeft()).inMillimetres()
-                && openings.stream().noneMatch(opening -> opening.box().contains(spot));
+                && up <= heightAt(spot.fromLeft()).inMillimetres();
     }
 
     /**
@@ -202,6 +210,19 @@ public record Wall(
      * @throws ShapeException if it lies in an opening
      */
     public void checkOnWall(Spot spot) {
+        checkWithinEdges(spot);
+        around(spot, spot, Length.ZERO).ifPresent(opening -> {
+            throw opening.hides();
+        });
+    }
+
+    /**
+     * Makes sure that a place is between the edges, whatever is in the wall there.
+     *
+     * @throws lumko.core.quantity.OutOfRangeException if it lies beyond an edge
+     * @throws ShapeException if it lies above the roof or below the stairs
+     */
+    public void checkWithinEdges(Spot spot) {
         new Limits("distance from the left corner", 0, width.inMillimetres(), "mm")
                 .check(spot.fromLeft().inMillimetres());
         new Limits("height above the floor", 0, height.inMillimetres(), "mm")
@@ -212,15 +233,18 @@ public record Wall(
         if (footAt(spot.fromLeft()).isLongerThan(spot.aboveFloor())) {
             throw new ShapeException(ShapeException.Why.BELOW_THE_STAIRS);
         }
-        for (Opening opening : openings) {
-            if (opening.box().contains(spot)) {
-                throw new ShapeException(
-                        switch (opening.kind()) {
-                            case DOOR -> ShapeException.Why.IN_A_DOOR;
-                            case WINDOW -> ShapeException.Why.IN_A_WINDOW;
-                            case PASSAGE -> ShapeException.Why.IN_AN_OPENING;
-                        });
-            }
-        }
+    }
+
+    /**
+     * The opening in which all lies that reaches from one place to another.
+     *
+     * @param one an end of a line, a corner of a rectangle
+     * @param other its other end, the opposite corner
+     * @param frame how far inside an opening counts as beside it still
+     */
+    public Optional<Opening> around(Spot one, Spot other, Length frame) {
+        return openings.stream()
+                .filter(opening -> opening.isWellInside(one, frame) && opening.isWellInside(other, frame))
+                .findFirst();
     }
 }

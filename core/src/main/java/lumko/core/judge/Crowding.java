@@ -32,8 +32,10 @@ record Crowding(int most, double share) {
                 .map(Place::mark)
                 .filter(mark -> counts(mark.fault().kind()))
                 .toList();
+        // places are as large as they were drawn, also over a window and over each other
         return new Crowding(
-                most(counted), area / surface.face().wall().paintedArea().inSquareMetres() * 100);
+                most(counted),
+                Math.min(100, area / surface.face().wall().paintedArea().inSquareMetres() * 100));
     }
 
     private static boolean counts(FaultKind kind) {

@@ -186,8 +186,10 @@ final class HardRules {
             }
         }
         sizes.say(action, findings);
-        double share =
-                together.inSquareMetres() / surface.face().wall().paintedArea().inSquareMetres() * 100;
+        // places are as large as they were drawn, also over a window and over each other
+        double share = Math.min(
+                100,
+                together.inSquareMetres() / surface.face().wall().paintedArea().inSquareMetres() * 100);
         double most = figures.limit(Figure.SPOTS_SHARE);
         if (action == Action.DAB && share > most) {
             findings.add(new Finding.SpotsTakeTooMuch(share, most));
