@@ -2,6 +2,7 @@ package lumko.app.walk;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import lumko.app.catalogue.Paint;
 import lumko.app.platform.Words;
 import lumko.core.job.BuildUp;
 import lumko.core.judge.BuiltUp;
@@ -31,6 +32,16 @@ public final class CoatsView {
     /** Whether all of the surface is painted at all. */
     public boolean isWhole() {
         return wall.action().isWhole();
+    }
+
+    /** On whose figures it rests where the maker's sheet is not on record; empty where it is, or nothing has to be covered. */
+    public String assumed() {
+        return wall.paint()
+                .map(Paint::product)
+                .filter(product -> product.sheet().isEmpty()
+                        && wall.face().goesOn().cover().isCovered())
+                .map(product -> words.say("coats.usualSheet", product.fullName()))
+                .orElse("");
     }
 
     public String reach(Reach reach) {

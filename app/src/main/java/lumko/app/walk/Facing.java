@@ -159,18 +159,16 @@ final class Facing {
         if (next.isEmpty() || next.equals(there.flatMap(Coat::paint))) {
             return Cover.SAME;
         }
-        Optional<DataSheet> sheet = next.flatMap(paint -> paint.product().sheet());
         Optional<Spectrum> before = there.flatMap(Coat::colour).map(Colour::spectrum);
-        if (sheet.isEmpty() || before.isEmpty()) {
+        if (before.isEmpty()) {
             return Cover.UNKNOWN;
         }
         Paint paint = next.get();
+        Optional<DataSheet> known = paint.product().sheet();
+        DataSheet sheet = known.orElse(DataSheet.USUAL);
         Hiding hides = hiding.computeIfAbsent(
-                paint,
-                each -> Hiding.of(
-                        each.colour().spectrum(),
-                        sheet.get().contrastRatio(),
-                        sheet.get().dryMicrometres()));
-        return Cover.of(hides, paint.colour().spectrum(), before.get(), sheet.get());
+                paint, each -> Hiding.of(each.colour().spectrum(), sheet.contrastRatio(), sheet.dryMicrometres()));
+        Cover cover = Cover.of(hides, paint.colour().spectrum(), before.get(), sheet);
+        return known.isPresent() ? cover : cover.assumed();
     }
 }

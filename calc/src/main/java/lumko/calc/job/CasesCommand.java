@@ -86,7 +86,7 @@ public final class CasesCommand implements Callable<Integer> {
     }
 
     /** The cases of a file, each of the shape of one. */
-    static List<JsonNode> read(Path file) throws java.io.IOException {
+    public static List<JsonNode> read(Path file) throws java.io.IOException {
         List<JsonNode> cases = new ArrayList<>();
         int line = 0;
         for (String text : Files.readAllLines(file, StandardCharsets.UTF_8)) {

@@ -47,7 +47,7 @@ import lumko.core.record.Substrate;
 import tools.jackson.databind.JsonNode;
 
 /** Reads a job written in the frozen words into the core's own. */
-final class JobReader {
+public final class JobReader {
     private static final Vocabulary WORDS = Vocabulary.read();
 
     /**
@@ -55,7 +55,7 @@ final class JobReader {
      *
      * @param group its name in the order; several alike share one
      */
-    record Asked(String group, Face face, WindowLight light, MarkReader.Placed placed) {}
+    public record Asked(String group, Face face, WindowLight light, MarkReader.Placed placed) {}
 
     private final JsonNode job;
     private final List<Asked> surfaces = new ArrayList<>();
@@ -68,28 +68,29 @@ final class JobReader {
         }
     }
 
-    static JobReader of(JsonNode job) {
+    public static JobReader of(JsonNode job) {
         return new JobReader(job);
     }
 
-    List<Asked> surfaces() {
+    public List<Asked> surfaces() {
         return surfaces;
     }
 
-    Room room(Face face) {
+    public Room room(Face face) {
         return rooms.stream()
                 .filter(room -> room.key().equals(face.room()))
                 .findFirst()
                 .orElseThrow();
     }
 
-    static <E extends Enum<E>> Optional<E> word(Class<E> type, String list, String word) {
+    /** What the core calls a word of a list; nothing where it has no such thing yet. */
+    public static <E extends Enum<E>> Optional<E> word(Class<E> type, String list, String word) {
         return WORDS.constant(type, list, word);
     }
 
     // ---- the job
 
-    Practice practice() {
+    public Practice practice() {
         Practice practice = Practice.STARTING;
         for (String question : job.path("practice").propertyNames()) {
             String answer = job.get("practice").get(question).asString();
@@ -100,7 +101,7 @@ final class JobReader {
         return practice;
     }
 
-    Site site() {
+    public Site site() {
         return new Site(
                 job.get("house_year").asInt(), job.path("textured_coating").asBoolean(false));
     }
@@ -113,7 +114,8 @@ final class JobReader {
                 word(Climate.Air.class, "air", air.get("air").asString()).orElse(Climate.Air.MOVING));
     }
 
-    OptionalInt viewing() {
+    /** Days until somebody comes to look. */
+    public OptionalInt viewing() {
         return job.get("days_to_viewing").isNull()
                 ? OptionalInt.empty()
                 : OptionalInt.of((int) job.get("days_to_viewing").asDouble());

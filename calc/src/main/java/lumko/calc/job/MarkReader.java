@@ -18,14 +18,14 @@ import lumko.core.repair.Mark;
 import tools.jackson.databind.JsonNode;
 
 /** The marks of a surface, by the entries of an order. What the core cannot take in is left out. */
-final class MarkReader {
+public final class MarkReader {
     /** Marks without a place are spread evenly from here to as far from the other end. */
     private static final double EDGE_MM = 300;
 
     /**
      * @param kinds by the key of a place its kind and entry: {@code nail hole 1}
      */
-    record Placed(List<Place> places, Map<String, String> kinds) {}
+    public record Placed(List<Place> places, Map<String, String> kinds) {}
 
     private MarkReader() {}
 

@@ -10,7 +10,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The situation of a case as a job: its surface, the rest of the room as far as it matters, and other rooms if there are any. */
-final class Situation {
+public final class Situation {
     /** What the surface of a situation is called in the job. */
     static final String THIS = "this surface";
 
@@ -22,7 +22,7 @@ final class Situation {
     private Situation() {}
 
     /** The job of a situation that has the shape of one. */
-    static ObjectNode asJob(JsonNode situation) {
+    public static ObjectNode asJob(JsonNode situation) {
         ObjectNode job = JSON.createObjectNode();
         for (String field : List.of("house_year", "people", "air", "days_to_viewing", "practice", "done", "tins")) {
             if (situation.has(field)) {

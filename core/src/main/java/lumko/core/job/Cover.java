@@ -45,6 +45,11 @@ public record Cover(double leftAfterOne, double hides, double hidesOnUndercoat, 
                 apart > SAME_COLOUR);
     }
 
+    /** The same of a paint whose sheet nobody has: it may hide worse than usual, so one more coat is never out of the question. */
+    public Cover assumed() {
+        return new Cover(leftAfterOne, hides, hidesOnUndercoat, Math.max(least, UNKNOWN.least), isCovered);
+    }
+
     /** Chance that one more coat of the finish is needed than a build-up has, 0–1. */
     public double oneMore(BuildUp build) {
         double needed = build.undercoats() > 0 ? hidesOnUndercoat : hides;
