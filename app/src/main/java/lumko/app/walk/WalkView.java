@@ -263,14 +263,17 @@ public final class WalkView {
                     List<FittingWay> ways = FittingWay.of(fitting.kind(), practice, figures);
                     return new FittingLine(
                             words.name(fitting.kind()),
-                            way(ways.getFirst()),
+                            ways.stream()
+                                    .findFirst()
+                                    .map(this::way)
+                                    .orElseGet(() -> words.say("walk.fittedAfterwards")),
                             ways.stream().skip(1).map(this::way).toList());
                 })
                 .distinct()
                 .toList();
     }
 
-    /** A fitting, its way, and the ways it could also have. */
+    /** A fitting, its way, and the ways it could also have; what comes onto the finished wall is in nobody's way. */
     public record FittingLine(String fitting, String way, List<String> others) {}
 
     private String way(FittingWay way) {

@@ -70,7 +70,8 @@ final class HardRules {
      */
     List<Finding> against(SurfaceCase surface, Action action, double shows) {
         List<Finding> findings = new ArrayList<>();
-        if (surface.isSmoked() && action != Action.FLAT) {
+        // a wall that is skimmed is washed and sealed against smoke as every other of the flat
+        if (surface.isSmoked() && action != Action.FLAT && action != Action.SKIM_AND_ROLL) {
             findings.add(new Finding.RoomWasSmokedIn());
         }
         boolean isWanted = surface.face().goesOn().isWanted();

@@ -364,6 +364,17 @@ class JudgeTest {
                     .isEqualTo(expected);
         }
 
+        /** Its smoke is washed off and sealed as on every other wall. */
+        @Test
+        void aCrowdInASmokedRoomIsSkimmedToo() {
+            SurfaceCase surface = in(
+                    wall(PaintBasis.UNKNOWN, crowd(FaultKind.DING, 7, 80)),
+                    RoomKind.LIVING,
+                    RoomFinding.SMELL_OF_SMOKE);
+            assertThat(verdict(surface)).isEqualTo(Action.SKIM_AND_ROLL);
+            assertThat(against(surface, Action.DAB)).contains(Finding.RoomWasSmokedIn.class);
+        }
+
         @Test
         void nailHolesAreNoReasonToSkimHoweverMany() {
             assertThat(verdict(wall(PaintBasis.UNKNOWN, crowd(FaultKind.NAIL_HOLE, 20, 30))))
@@ -430,6 +441,30 @@ class JudgeTest {
             assertThat(judge.judge(wall(PaintBasis.SAME_BATCH, List.of())).options())
                     .extracting(Option::action)
                     .doesNotContain(Action.WASH);
+        }
+    }
+
+    /** Whatever is found on a wall and in its room, something can be done. */
+    @Test
+    void somethingIsAlwaysAllowed() {
+        Random random = new Random(28);
+        for (int n = 0; n < 400; n++) {
+            List<Mark> marks = new ArrayList<>();
+            for (int count = random.nextInt(12); count > 0; count--) {
+                FaultKind kind = FaultKind.values()[random.nextInt(FaultKind.values().length)];
+                marks.add(at(kind, random.nextInt(5000), random.nextInt(2500)));
+            }
+            PaintBasis basis = PaintBasis.values()[random.nextInt(PaintBasis.values().length)];
+            RoomFinding[] findings = random.ints(random.nextInt(3), 0, RoomFinding.values().length)
+                    .mapToObj(which -> RoomFinding.values()[which])
+                    .distinct()
+                    .toArray(RoomFinding[]::new);
+            RoomKind kind = RoomKind.values()[random.nextInt(RoomKind.values().length)];
+            assertThat(judge.judge(in(wall(basis, marks), kind, findings))
+                            .chosen()
+                            .isAllowed())
+                    .as(marks + " " + basis + List.of(findings))
+                    .isTrue();
         }
     }
 
