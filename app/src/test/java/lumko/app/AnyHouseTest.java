@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
@@ -16,6 +17,7 @@ import lumko.app.account.Member;
 import lumko.app.catalogue.Base;
 import lumko.app.catalogue.NewProduct;
 import lumko.app.catalogue.PaintKind;
+import lumko.app.house.Fixtures;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
 import lumko.app.house.NewRoom;
@@ -26,6 +28,12 @@ import lumko.app.house.WallFeature;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.UnitSystem;
+import lumko.app.sheet.Closing;
+import lumko.app.sheet.Inspection;
+import lumko.app.sheet.Reopening;
+import lumko.app.sheet.SheetStep;
+import lumko.app.sheet.Sheets;
+import lumko.app.sheet.Ticking;
 import lumko.app.walk.Confirming;
 import lumko.app.walk.Deciding;
 import lumko.app.walk.Marking;
@@ -40,6 +48,7 @@ import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
 import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.Box;
+import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Spot;
@@ -69,6 +78,7 @@ class AnyHouseTest extends ApplicationTest {
     private static final double[] SIDES = {0.3, 0.9, 2.4, 3.7, 5.2, 14, 29};
     private static final double[] HEIGHTS = {1.5, 2.1, 2.4, 2.7, 3.4, 8};
     private static final double[] SIZES = {1, 3, 8, 20, 60, 150, 400, 1500, 6000, 12_000};
+    private static final int FIRST_SAVED = 0;
     private static final int MARKS_LOOKED_AT = 2;
     private static final double[] DEPTHS = {0, 0.2, 1, 4, 15, 40};
 
@@ -83,6 +93,21 @@ class AnyHouseTest extends ApplicationTest {
 
     @Autowired
     Deciding deciding;
+
+    @Autowired
+    Fixtures fixtures;
+
+    @Autowired
+    Sheets sheets;
+
+    @Autowired
+    Ticking ticking;
+
+    @Autowired
+    Closing closing;
+
+    @Autowired
+    Reopening reopening;
 
     private Random random = new Random(0);
     private UnitSystem units = UnitSystem.METRIC;
@@ -107,7 +132,9 @@ class AnyHouseTest extends ApplicationTest {
     void opensOnEveryPage(int seed) throws Exception {
         random = new Random(seed);
         units = seed % 2 == 0 ? UnitSystem.METRIC : UnitSystem.US;
-        UUID flat = as(keeper(), () -> enter(seed));
+        UUID flat = as(keeper(), () -> build(seed));
+        as(keeper(), () -> houses.flat(flat)).walls().forEach(this::ends);
+        as(keeper(), () -> fill(flat));
         opens("/", "/plan", "/plan/days", "/flats/" + flat, "/flats/" + flat + "/set-up");
         opens("/flats/" + flat + "/compared", "/flats/" + flat + "/history");
         for (Surface face : as(keeper(), () -> houses.flat(flat)).faces().toList()) {
@@ -145,11 +172,40 @@ class AnyHouseTest extends ApplicationTest {
         if (made.getStatus() == 302) {
             String sheet = made.getRedirectedUrl();
             opens(sheet, sheet + "/lumko-sheet.pdf");
+            isDone(UUID.fromString(sheet.substring(sheet.lastIndexOf('/') + 1)));
+            opens(sheet, sheet + "/lumko-sheet.pdf", "/flats/" + flat, "/minutes", "/store");
         } else {
             assertThat(made.getStatus()).isEqualTo(409);
             System.out.println(
                     "ANY" + Jsoup.parse(made.getContentAsString()).body().text());
         }
+    }
+
+    /** Ticked to the end, closed, opened again and closed for good. */
+    private void isDone(UUID id) {
+        as(keeper(), () -> {
+            for (SheetStep step : sheets.sheet(id).steps()) {
+                ticking.read(step.id(), Optional.empty());
+                assertThat(ticking.tick(step.id(), "dry under the nail", Optional.empty()))
+                        .isInstanceOf(Ticking.Ticked.Done.class);
+            }
+            close(id);
+            reopening.reopen(id, Reopening.TouchedTins.AS_NOW);
+            close(id);
+            return id;
+        });
+    }
+
+    private void close(UUID id) {
+        closing.close(
+                id,
+                new Inspection(Inspection.Seen.NOT_SEEN, List.of(Inspection.From.values()), ""),
+                sheets.sheet(id).paints().stream()
+                        .flatMap(need -> need.open().stream()
+                                .map(tin ->
+                                        new Closing.TinLeft(tin.id(), need.leftIn(tin), tin.place(), tin.version())))
+                        .toList(),
+                List.of());
     }
 
     private void opens(String... paths) throws Exception {
@@ -165,7 +221,7 @@ class AnyHouseTest extends ApplicationTest {
 
     // ---- what may be entered
 
-    private UUID enter(int seed) {
+    private UUID build(int seed) {
         paint();
         UUID house = recording.addHouse(
                 "House " + seed + " " + UUID.randomUUID(),
@@ -186,6 +242,11 @@ class AnyHouseTest extends ApplicationTest {
                             any(Substrate.values()),
                             any(Texture.values()))));
         }
+        return flat;
+    }
+
+    private UUID fill(UUID flat) {
+        houses.flat(flat).rooms().forEach(this::fixtures);
         Flat entered = houses.flat(flat);
         entered.faces().forEach(this::features);
         entered.rooms().stream().flatMap(room -> room.surfaces().stream()).forEach(this::coats);
@@ -197,6 +258,7 @@ class AnyHouseTest extends ApplicationTest {
                 any(Scrutiny.values()),
                 EditableRow.UNSAVED);
         houses.flat(flat).rooms().forEach(this::walk);
+        houses.flat(flat).rooms().forEach(this::brush);
         return flat;
     }
 
@@ -213,6 +275,66 @@ class AnyHouseTest extends ApplicationTest {
                 Outline.Corner.ofMillimetres(l / 2, w / 2),
                 Outline.Corner.ofMillimetres(l / 2, 0),
                 Outline.Corner.ofMillimetres(0, 0)));
+    }
+
+    /** As they are typed; what cannot be is refused. */
+    private void ends(Surface wall) {
+        double wide = wall.asWall().width().inMetres();
+        double high = wall.asWall().height().inMetres();
+        if (random.nextInt(6) == 0) {
+            types(
+                    "/surfaces/" + wall.id() + "/roof",
+                    "roofLeft",
+                    random.nextDouble() * high,
+                    "roofRight",
+                    random.nextDouble() * high);
+        }
+        if (random.nextInt(8) == 0) {
+            types(
+                    "/surfaces/" + wall.id() + "/roof",
+                    "roofLeft",
+                    high / 2,
+                    "roofRight",
+                    high / 2,
+                    "peakFromLeft",
+                    wide / 2,
+                    "peakHigh",
+                    high);
+        }
+        if (random.nextInt(8) == 0) {
+            types(
+                    "/surfaces/" + wall.id() + "/stairs",
+                    "stairsLeft",
+                    0,
+                    "stairsRight",
+                    random.nextDouble() * high,
+                    "stairsFrom",
+                    wide / 4,
+                    "stairsUntil",
+                    wide / 2);
+        }
+    }
+
+    private void types(String path, Object... fields) {
+        var typed = mvc.post().uri(path).with(user(keeper())).with(csrf());
+        for (int n = 0; n < fields.length; n += 2) {
+            typed = typed.param(
+                    fields[n].toString(), String.format(Locale.ROOT, "%.3f m", ((Number) fields[n + 1]).doubleValue()));
+        }
+        assertThat(typed.exchange().getResponse().getStatus()).isIn(302, 422);
+    }
+
+    private void fixtures(Room room) {
+        for (int n = random.nextInt(3); n > 0; n--) {
+            tried(() -> fixtures.add(
+                    room.id(),
+                    new Fixture(
+                            any(Fixture.Kind.values()),
+                            Length.ofMillimetres(any(SIZES)),
+                            Length.ofMillimetres(any(SIZES)),
+                            1 + random.nextInt(2)),
+                    ""));
+        }
     }
 
     private void features(Surface face) {
@@ -298,6 +420,16 @@ class AnyHouseTest extends ApplicationTest {
                 });
             }
         });
+    }
+
+    private void brush(Room room) {
+        room.brushed()
+                .filter(trim -> random.nextInt(3) == 0)
+                .forEach(trim -> tried(() -> {
+                    deciding.decide(trim.id(), Action.ROLL, "kicked", EditableRow.UNSAVED);
+                    confirming.isOnIt(trim.id(), OnIt.of(PaintAnswer.RECORD_AGREES), FIRST_SAVED);
+                    return trim;
+                }));
     }
 
     private Mark mark(Surface face) {

@@ -42,11 +42,14 @@ public final class StepView {
 
     /** What is done: "Roll the walls, first coat". */
     public String title(SheetStep step) {
-        return words.say(key(step));
+        return words.say(key(step, ""));
     }
 
-    /** A radiator is not told how skirting is brushed; where both are in one step neither is named. */
-    private String key(SheetStep step) {
+    /**
+     * A radiator is not told how skirting is brushed, as far as there are other words for it; where both are in one step neither is
+     * named.
+     */
+    private String key(SheetStep step, String of) {
         String key = "step." + step.activity().kind().name();
         Set<Boolean> isFixture = step.activity().surfaces().stream()
                 .map(id -> sheet.flat()
@@ -55,12 +58,12 @@ public final class StepView {
                         .isPresent())
                 .collect(Collectors.toSet());
         String variant = isFixture.equals(Set.of(true)) ? ".fixture" : isFixture.equals(Set.of(false)) ? ".trim" : "";
-        return words.knows(key + variant) ? key + variant : key;
+        return words.knows(key + variant + of) ? key + variant + of : key + of;
     }
 
     /** How it is done, in a sentence or two. */
     public String how(SheetStep step) {
-        String how = words.how(key(step) + ".how", sheet.flat().house().site().isWorkedWet(figures));
+        String how = words.how(key(step, ".how"), sheet.flat().house().site().isWorkedWet(figures));
         String asHere = HowItIsDone.questions(step.activity().kind()).stream()
                 .map(question -> words.name(sheet.practice().of(question)))
                 .collect(Collectors.joining("; "));

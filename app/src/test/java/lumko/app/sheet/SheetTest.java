@@ -30,6 +30,8 @@ import lumko.app.catalogue.PaintBook;
 import lumko.app.house.Coat;
 import lumko.app.house.Flat;
 import lumko.app.house.NewCoat;
+import lumko.app.house.Surface;
+import lumko.app.house.SurfaceKind;
 import lumko.app.house.Turnover;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotNowException;
@@ -1504,6 +1506,24 @@ class SheetTest extends ApplicationTest {
                             "Łucja Kőszegi, ≤ 2 m",
                             "Dab");
         }
+    }
+
+    /** Its name is of the trim alone, how it is done is as of all brushwork. */
+    @Test
+    void trimThatIsPaintedTellsHow() throws Exception {
+        Surface trim = flat.rooms().getFirst().only(SurfaceKind.TRIM);
+        asLead(() -> {
+            recording.addCoat(
+                    trim.id(),
+                    NewCoat.finish(tin.product().id(), tin.colour().id(), Optional.empty(), TODAY.minusYears(6), ""));
+            deciding.decide(trim.id(), Action.ROLL, "kicked", EditableRow.UNSAVED);
+            confirming.isOnIt(trim.id(), OnIt.of(PaintAnswer.RECORD_AGREES), 0);
+            return trim;
+        });
+        UUID id = make();
+        assertThat(page(id)).contains("Paint the trim, first coat", "Tops first, then faces, then skirting");
+        assertThat(mvc.get().uri("/sheets/" + id + "/lumko-sheet.pdf").with(user(member("jonas"))))
+                .hasStatusOk();
     }
 
     @Test
