@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lumko.cases.Situation;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.figure.FigureGroup;

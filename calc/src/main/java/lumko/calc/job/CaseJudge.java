@@ -10,6 +10,9 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lumko.calc.job.Held.Answer;
+import lumko.cases.BadOrderException;
+import lumko.cases.Situation;
+import lumko.cases.Vocabulary;
 import tools.jackson.databind.JsonNode;
 
 /** Holds a plan against what a case expects of it, by the rules of the cases: strict, nothing skipped. */

@@ -2,18 +2,16 @@ package lumko.calc.job;
 
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import lumko.cases.Cases;
+import lumko.cases.Situation;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Cases: jobs as good painters would have them, held against what the core answers. */
 @Command(
@@ -26,10 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
         footer = {"", "Example:", "  ./lumko calc cases cases.jsonl"},
         mixinStandardHelpOptions = true)
 public final class CasesCommand implements Callable<Integer> {
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .build();
-
     @Parameters(paramLabel = "FILE", description = "the cases, a JSON object a line")
     private Path file = Path.of("");
 
@@ -46,11 +40,11 @@ public final class CasesCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         if (isVaried) {
-            new Assumptions(read(file)).print(new PrintStream(System.out, true, StandardCharsets.UTF_8));
+            new Assumptions(Cases.read(file)).print(new PrintStream(System.out, true, StandardCharsets.UTF_8));
             return 0;
         }
         List<Held> judged = new ArrayList<>();
-        List<JsonNode> cases = read(file);
+        List<JsonNode> cases = Cases.read(file);
         for (JsonNode each : cases) {
             judged.addAll(judge(each));
         }
@@ -83,25 +77,6 @@ public final class CasesCommand implements Callable<Integer> {
 
     private static long count(List<Held> judged, Held.Answer answer) {
         return judged.stream().filter(held -> held.answer() == answer).count();
-    }
-
-    /** The cases of a file, each of the shape of one. */
-    public static List<JsonNode> read(Path file) throws java.io.IOException {
-        List<JsonNode> cases = new ArrayList<>();
-        int line = 0;
-        for (String text : Files.readAllLines(file, StandardCharsets.UTF_8)) {
-            line++;
-            try {
-                JsonNode one = JSON.readTree(text);
-                Shapes.read().check(one, "case", "");
-                cases.add(one);
-            } catch (JacksonException broken) {
-                throw new BadOrderException("line " + line + ": no JSON: " + broken.getOriginalMessage());
-            } catch (BadOrderException refused) {
-                throw new BadOrderException("line " + line + ", " + refused.getMessage());
-            }
-        }
-        return cases;
     }
 
     /** Every expectation of a case, judged against what the core answers to its situation. */

@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import lumko.cases.JobReader;
+import lumko.cases.Vocabulary;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Advice;

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import lumko.cases.Cases;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 /** The core against jobs as good painters would have them. */
 class GivenCasesTest {
     static Stream<Named<JsonNode>> cases() throws IOException {
-        List<JsonNode> cases = CasesCommand.read(Path.of("src/test/resources/cases/given.jsonl"));
+        List<JsonNode> cases = Cases.read(Path.of("src/test/resources/cases/given.jsonl"));
         assertThat(cases).hasSize(32);
         return cases.stream().map(each -> Named.of(each.get("id").asString(), each));
     }
@@ -35,7 +36,7 @@ class GivenCasesTest {
     /** A wall that nobody would touch up hangs on none of the figures; one that is a close call hangs on some. */
     @Test
     void assumptionsAreVariedOneAtATime() throws IOException {
-        List<JsonNode> some = CasesCommand.read(Path.of("src/test/resources/cases/given.jsonl")).stream()
+        List<JsonNode> some = Cases.read(Path.of("src/test/resources/cases/given.jsonl")).stream()
                 .filter(one -> List.of("g15", "g27").contains(one.get("id").asString()))
                 .toList();
         ByteArrayOutputStream out = new ByteArrayOutputStream();

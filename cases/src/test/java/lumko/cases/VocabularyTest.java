@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

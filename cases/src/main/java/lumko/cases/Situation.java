@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** The situation of a case as a job: its surface, the rest of the room as far as it matters, and other rooms if there are any. */
 public final class Situation {
     /** What the surface of a situation is called in the job. */
-    static final String THIS = "this surface";
+    public static final String THIS = "this surface";
 
     private static final List<String> OF_THE_SURFACE = List.of(
             "surface", "size_m", "substrate", "texture", "on_it", "goes_on", "window_light", "marks", "features");

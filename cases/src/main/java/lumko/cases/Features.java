@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import java.util.ArrayList;
 import java.util.List;

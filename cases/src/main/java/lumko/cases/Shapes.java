@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,9 +16,9 @@ import tools.jackson.databind.JsonNode;
  * these; {@code range} = [min, max]; {@code open} = [min, max or null]; {@code place} = a number, or one a mark; {@code refs} =
  * ids; {@code one} / {@code many} SHAPE; a {@code ?} after a type: may be null.
  */
-final class Shapes {
+public final class Shapes {
     /** A field of a shape. */
-    record Field(String name, String type, boolean isMust, String meaning) {}
+    public record Field(String name, String type, boolean isMust, String meaning) {}
 
     private static final Shapes READ = new Shapes();
 
@@ -42,11 +42,12 @@ final class Shapes {
                 .toList();
     }
 
-    static Shapes read() {
+    /** The table that ships with the program. */
+    public static Shapes read() {
         return READ;
     }
 
-    List<Field> fields(String shape) {
+    public List<Field> fields(String shape) {
         return List.copyOf(shapes.getOrDefault(shape, Map.of()).values());
     }
 
@@ -60,7 +61,7 @@ final class Shapes {
      * @param where its place in the document, for what is said if it has not
      * @throws BadOrderException at the first thing that is missing, unknown, or not of its type
      */
-    void check(JsonNode value, String shape, String where) {
+    public void check(JsonNode value, String shape, String where) {
         Map<String, Field> fields = shapes.getOrDefault(shape, Map.of());
         if (!value.isObject()) {
             throw refused(where, value, "an object: " + shape);

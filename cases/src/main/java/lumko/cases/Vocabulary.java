@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -50,7 +50,7 @@ import org.apache.commons.csv.CSVRecord;
  * The frozen words of jobs and cases, and what the core calls each today. {@code words.csv} is the one table between them: a
  * word keeps its meaning when the core is renamed. A word without a constant is one that the core has no such thing for yet.
  */
-final class Vocabulary {
+public final class Vocabulary {
     private static final List<Class<? extends Enum<?>>> TYPES = List.of(
             FaultKind.class,
             Action.class,
@@ -91,7 +91,7 @@ final class Vocabulary {
     private static final Vocabulary READ = new Vocabulary();
 
     /** A word, and the constant of the core it stands for, empty if there is none. */
-    record Word(String list, String word, String meaning, Optional<Enum<?>> constant) {}
+    public record Word(String list, String word, String meaning, Optional<Enum<?>> constant) {}
 
     private final Map<String, Map<String, Word>> lists = new LinkedHashMap<>();
     private final Map<String, Map<Enum<?>, String>> words = new LinkedHashMap<>();
@@ -119,7 +119,8 @@ final class Vocabulary {
         return (outer == null ? "" : outer.getSimpleName() + ".") + type.getSimpleName() + "." + constant.name();
     }
 
-    static Vocabulary read() {
+    /** The table that ships with the program. */
+    public static Vocabulary read() {
         return READ;
     }
 
@@ -127,7 +128,7 @@ final class Vocabulary {
     static List<CSVRecord> table(String name) {
         try (CSVParser parser = CSVParser.parse(
                 new InputStreamReader(
-                        Objects.requireNonNull(Vocabulary.class.getResourceAsStream("/lumko/calc/" + name)),
+                        Objects.requireNonNull(Vocabulary.class.getResourceAsStream("/lumko/cases/" + name)),
                         StandardCharsets.UTF_8),
                 CSVFormat.RFC4180
                         .builder()
@@ -141,24 +142,27 @@ final class Vocabulary {
     }
 
     /** The names of all lists. */
-    List<String> lists() {
+    public List<String> lists() {
         return List.copyOf(lists.keySet());
     }
 
-    List<String> words(String list) {
+    /** The words of a list in their order. */
+    public List<String> words(String list) {
         return List.copyOf(lists.getOrDefault(list, Map.of()).keySet());
     }
 
-    List<Word> entries(String list) {
+    /** The words of a list with what they mean. */
+    public List<Word> entries(String list) {
         return new ArrayList<>(lists.getOrDefault(list, Map.of()).values());
     }
 
-    boolean knows(String list, String word) {
+    /** Whether a list has a word. */
+    public boolean knows(String list, String word) {
         return lists.getOrDefault(list, Map.of()).containsKey(word);
     }
 
     /** What the core calls a word; empty where it has no such thing yet. */
-    <E extends Enum<E>> Optional<E> constant(Class<E> type, String list, String word) {
+    public <E extends Enum<E>> Optional<E> constant(Class<E> type, String list, String word) {
         return Optional.ofNullable(lists.getOrDefault(list, Map.of()).get(word))
                 .flatMap(Word::constant)
                 .filter(type::isInstance)
@@ -166,14 +170,14 @@ final class Vocabulary {
     }
 
     /** Whether the core has something for a word. */
-    boolean isInTheCore(String list, String word) {
+    public boolean isInTheCore(String list, String word) {
         return Optional.ofNullable(lists.getOrDefault(list, Map.of()).get(word))
                 .flatMap(Word::constant)
                 .isPresent();
     }
 
     /** The word for a constant of the core; its own name where it came after the words were frozen. */
-    String word(String list, Enum<?> constant) {
+    public String word(String list, Enum<?> constant) {
         return Optional.ofNullable(words.getOrDefault(list, Map.of()).get(constant))
                 .orElseGet(() -> constant.name().toLowerCase(Locale.ROOT).replace('_', ' '));
     }

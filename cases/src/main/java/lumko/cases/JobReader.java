@@ -1,4 +1,4 @@
-package lumko.calc.job;
+package lumko.cases;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -68,14 +68,17 @@ public final class JobReader {
         }
     }
 
+    /** @param job of the shape of one */
     public static JobReader of(JsonNode job) {
         return new JobReader(job);
     }
 
+    /** In the order in which they are named. */
     public List<Asked> surfaces() {
         return surfaces;
     }
 
+    /** The room of a surface. */
     public Room room(Face face) {
         return rooms.stream()
                 .filter(room -> room.key().equals(face.room()))
@@ -90,6 +93,7 @@ public final class JobReader {
 
     // ---- the job
 
+    /** The starting practice with the answers of the job. */
     public Practice practice() {
         Practice practice = Practice.STARTING;
         for (String question : job.path("practice").propertyNames()) {
@@ -101,12 +105,14 @@ public final class JobReader {
         return practice;
     }
 
+    /** The house. */
     public Site site() {
         return new Site(
                 job.get("house_year").asInt(), job.path("textured_coating").asBoolean(false));
     }
 
-    Climate climate() {
+    /** The one air of the job. */
+    public Climate climate() {
         JsonNode air = job.get("air");
         return Climate.of(
                 air.get("temperature_c").asDouble(),
@@ -122,7 +128,7 @@ public final class JobReader {
     }
 
     /** The whole job, once it is decided what is done with each surface. */
-    Job job(Map<String, Action> decided) {
+    public Job job(Map<String, Action> decided) {
         List<Face> faces = surfaces.stream()
                 .map(asked -> asked.face()
                         .with(decided.getOrDefault(
