@@ -16,6 +16,7 @@ import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
+import lumko.core.repair.Mark;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -110,7 +111,7 @@ class FormTest {
                 List.of(new Opening(Opening.Kind.DOOR, Box.ofMillimetres(0, 0, 900, 2000))),
                 List.of());
         assertThat(form.attempt("left", () -> {
-                    wall.checkOnWall(Spot.ofMillimetres(400, 900));
+                    new Mark(Spot.ofMillimetres(400, 900), FaultKind.NAIL_HOLE.usualFault()).checkOn(wall);
                     return wall;
                 }))
                 .isEmpty();

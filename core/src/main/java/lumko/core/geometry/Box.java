@@ -41,7 +41,15 @@ public record Box(Spot corner, Length width, Length height) {
     }
 
     public boolean contains(Spot spot) {
-        return distanceTo(spot).equals(Length.ZERO);
+        return contains(spot, Length.ZERO);
+    }
+
+    /** Whether a place lies inside, so far from each edge. */
+    public boolean contains(Spot spot, Length fromEdge) {
+        return !left().plus(fromEdge).isLongerThan(spot.fromLeft())
+                && !spot.fromLeft().plus(fromEdge).isLongerThan(right())
+                && !bottom().plus(fromEdge).isLongerThan(spot.aboveFloor())
+                && !spot.aboveFloor().plus(fromEdge).isLongerThan(top());
     }
 
     /** Whether the two share more than an edge. */

@@ -27,10 +27,6 @@ public final class CeilingPlan {
         return new CeilingPlan(outline, RoofFold.of(outline, walls));
     }
 
-    static CeilingPlan flat(Outline outline) {
-        return new CeilingPlan(outline, Optional.empty());
-    }
-
     /**
      * Where on the ceiling the upper edge of a wall is.
      *

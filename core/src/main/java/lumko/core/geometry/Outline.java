@@ -15,7 +15,7 @@ import lumko.core.quantity.Limits;
  * above). Side <i>i</i> runs from corner <i>i</i> to the next and is a wall. The sides do not cross.
  */
 public record Outline(List<Corner> corners) {
-    private static final Limits WALLS = new Limits("number of walls", 3, 40, "");
+    static final Limits WALLS = new Limits("number of walls", 3, 40, "");
 
     /** A corner of the plan, in metres east and north of any fixed point. */
     public record Corner(Length east, Length north) {
@@ -71,42 +71,14 @@ public record Outline(List<Corner> corners) {
     }
 
     /**
-     * The ceiling over the room, seen from below as a surface as wide as the room reaches east and as high as it reaches
-     * north. What of that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
-     */
-    public Wall ceiling(Texture texture, List<Fitting> fittings) {
-        return ceiling(texture, fittings, CeilingPlan.flat(this));
-    }
-
-    /**
-     * The ceiling over the room as it is painted: under one roof it is unfolded flat and as long as its slopes; where no roof is
-     * known, or more than one, as large as the floor.
+     * The ceiling over the room as it is painted, seen as a surface as wide as the room reaches east and as high as it reaches north:
+     * under one roof unfolded flat and as long as its slopes; where no roof is known, or more than one, as large as the floor. What of
+     * that rectangle lies outside the room counts as an opening; exact where the walls run east and north.
      *
      * @param walls the walls of the room in their order
      */
     public Wall ceiling(Texture texture, List<Fitting> fittings, List<Wall> walls) {
-        return ceiling(texture, fittings, CeilingPlan.of(this, walls));
-    }
-
-    /** Whether the heights of the walls tell how the ceiling runs: all reach up to it, or all that a roof cuts off fit one roof. */
-    public boolean isRoofClear(List<Wall> walls) {
-        return walls.stream().allMatch(wall -> wall.ends().roof().isEmpty())
-                || RoofFold.of(this, walls).isPresent();
-    }
-
-    /**
-     * Where the one roof that the other walls tell of cuts off a wall that nobody has measured under it.
-     *
-     * @return nothing where it reaches up to the ceiling all along, is measured already, or bends more often than a wall's line can
-     */
-    public Optional<RoofLine> roofOver(int side, List<Wall> walls) {
-        Wall wall = walls.get(side);
-        return wall.ends().roof().isPresent()
-                ? Optional.empty()
-                : RoofFold.of(this, walls).flatMap(fold -> fold.over(this, side, wall));
-    }
-
-    private Wall ceiling(Texture texture, List<Fitting> fittings, CeilingPlan plan) {
+        CeilingPlan plan = CeilingPlan.of(this, walls);
         double[] easts = plan.eastSteps();
         double[] norths = plan.northSteps();
         double[] across = Arrays.stream(easts).map(plan::across).toArray();
@@ -127,6 +99,24 @@ public record Outline(List<Corner> corners) {
                 texture,
                 outside,
                 fittings);
+    }
+
+    /** Whether the heights of the walls tell how the ceiling runs: all reach up to it, or all that a roof cuts off fit one roof. */
+    public boolean isRoofClear(List<Wall> walls) {
+        return walls.stream().allMatch(wall -> wall.ends().roof().isEmpty())
+                || RoofFold.of(this, walls).isPresent();
+    }
+
+    /**
+     * Where the one roof that the other walls tell of cuts off a wall that nobody has measured under it.
+     *
+     * @return nothing where it reaches up to the ceiling all along, is measured already, or bends more often than a wall's line can
+     */
+    public Optional<RoofLine> roofOver(int side, List<Wall> walls) {
+        Wall wall = walls.get(side);
+        return wall.ends().roof().isPresent()
+                ? Optional.empty()
+                : RoofFold.of(this, walls).flatMap(fold -> fold.over(this, side, wall));
     }
 
     /** What a side is called: A, B … Z, AA, AB … in their order. */

@@ -24,9 +24,10 @@ public record Wall(
     public static final Limits ROOM_HEIGHT = new Limits("room height", 1_500, 8_000, "mm");
 
     /** All the trim of a room is one strip, as long as the walls of a room together. */
-    private static final Limits LONG = new Limits("wall width", WIDTH.low(), 40 * WIDTH.high(), "mm");
+    private static final Limits LONG = new Limits("wall width", WIDTH.low(), Outline.WALLS.high() * WIDTH.high(), "mm");
 
-    private static final Limits TALL = new Limits("wall height", 10, 30_000, "mm");
+    /** A ceiling is as high as its room is deep, which walls of several lengths make deeper than one may be long. */
+    private static final Limits TALL = new Limits("wall height", 10, LONG.high(), "mm");
 
     /** What touches a slope is under it. */
     private static final Length TOUCHES = Length.ofMillimetres(1);
@@ -204,19 +205,6 @@ public record Wall(
     }
 
     /**
-     * Makes sure that a place is on the wall itself.
-     *
-     * @throws lumko.core.quantity.OutOfRangeException if it lies beyond an edge
-     * @throws ShapeException if it lies in an opening
-     */
-    public void checkOnWall(Spot spot) {
-        checkWithinEdges(spot);
-        around(spot, spot, Length.ZERO).ifPresent(opening -> {
-            throw opening.hides();
-        });
-    }
-
-    /**
      * Makes sure that a place is between the edges, whatever is in the wall there.
      *
      * @throws lumko.core.quantity.OutOfRangeException if it lies beyond an edge
@@ -244,7 +232,8 @@ public record Wall(
      */
     public Optional<Opening> around(Spot one, Spot other, Length frame) {
         return openings.stream()
-                .filter(opening -> opening.isWellInside(one, frame) && opening.isWellInside(other, frame))
+                .filter(opening ->
+                        opening.box().contains(one, frame) && opening.box().contains(other, frame))
                 .findFirst();
     }
 }

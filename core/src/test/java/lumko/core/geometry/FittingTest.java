@@ -35,7 +35,7 @@ class FittingTest {
                         leg(3, WallsInTurn.Turn.RIGHT),
                         leg(4, WallsInTurn.Turn.RIGHT)))
                 .outline()
-                .ceiling(Texture.SMOOTH, List.of());
+                .ceiling(Texture.SMOOTH, List.of(), List.of());
         assertThat(new Fitting(Fitting.Kind.CEILING_LIGHT, Box.ofMillimetres(1000, 1000, 300, 300)).fits(ceiling))
                 .isTrue();
         assertThat(new Fitting(Fitting.Kind.CEILING_LIGHT, Box.ofMillimetres(4000, 1000, 300, 300)).fits(ceiling))

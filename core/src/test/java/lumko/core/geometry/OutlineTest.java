@@ -100,8 +100,8 @@ class OutlineTest {
     class Ceiling {
         @Test
         void ofARectangleIsItself() {
-            Wall ceiling =
-                    Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)).ceiling(Texture.SMOOTH, List.of());
+            Wall ceiling = Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3))
+                    .ceiling(Texture.SMOOTH, List.of(), List.of());
             assertThat(ceiling.openings()).isEmpty();
             assertThat(ceiling.paintedArea().inSquareMetres()).isEqualTo(12);
         }
@@ -115,12 +115,28 @@ class OutlineTest {
                     Outline.Corner.ofMillimetres(5000, 2000),
                     Outline.Corner.ofMillimetres(5000, 0),
                     Outline.Corner.ofMillimetres(0, 0)));
-            Wall ceiling = outline.ceiling(Texture.SMOOTH, List.of());
+            Wall ceiling = outline.ceiling(Texture.SMOOTH, List.of(), List.of());
             assertThat(ceiling.width().inMillimetres()).isEqualTo(5000);
             assertThat(ceiling.height().inMillimetres()).isEqualTo(4000);
             assertThat(ceiling.paintedArea()).isEqualTo(outline.floorArea());
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 3000))).isFalse();
             assertThat(ceiling.isOnWall(Spot.ofMillimetres(4000, 1000))).isTrue();
+        }
+
+        /** No wall is longer than a wall may be, the room is deeper. */
+        @Test
+        void mayBeDeeperThanAWallIsLong() {
+            Outline gallery = new Outline(List.of(
+                    Corner.ofMillimetres(0, 40_000),
+                    Corner.ofMillimetres(5000, 40_000),
+                    Corner.ofMillimetres(5000, 18_000),
+                    Corner.ofMillimetres(6000, 18_000),
+                    Corner.ofMillimetres(6000, 0),
+                    Corner.ofMillimetres(1000, 0),
+                    Corner.ofMillimetres(1000, 22_000),
+                    Corner.ofMillimetres(0, 22_000)));
+            assertThat(gallery.ceiling(Texture.SMOOTH, List.of(), List.of()).height())
+                    .isEqualTo(Length.ofMetres(40));
         }
 
         /** Turned like the plan: its first wall at the top, each wall from its left end as one sees it standing inside. */

@@ -84,7 +84,7 @@ class RoofLineTest {
         Wall gable = wall(GABLE);
         assertThat(gable.isOnWall(Spot.ofMillimetres(2000, 2700))).isTrue();
         assertThat(gable.isOnWall(Spot.ofMillimetres(200, 2000))).isFalse();
-        assertThatThrownBy(() -> gable.checkOnWall(Spot.ofMillimetres(200, 2000)))
+        assertThatThrownBy(() -> gable.checkWithinEdges(Spot.ofMillimetres(200, 2000)))
                 .isInstanceOf(ShapeException.class)
                 .hasMessageContaining("above the roof");
     }

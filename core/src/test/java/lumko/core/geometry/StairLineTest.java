@@ -37,7 +37,7 @@ class StairLineTest {
         assertThat(wall.footAt(Length.ofMetres(2.5)).inMetres()).isCloseTo(1.35, EXACT);
         assertThat(wall.isOnWall(Spot.ofMillimetres(2500, 1400))).isTrue();
         assertThat(wall.isOnWall(Spot.ofMillimetres(2500, 1300))).isFalse();
-        assertThatThrownBy(() -> wall.checkOnWall(Spot.ofMillimetres(4500, 2600)))
+        assertThatThrownBy(() -> wall.checkWithinEdges(Spot.ofMillimetres(4500, 2600)))
                 .isInstanceOf(ShapeException.class)
                 .hasMessageContaining("below the stairs");
     }

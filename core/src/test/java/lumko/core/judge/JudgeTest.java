@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import lumko.core.activity.Activity;
+import lumko.core.activity.ActivityKind;
 import lumko.core.fault.Condition;
 import lumko.core.fault.FaultKind;
 import lumko.core.fault.Measures;
@@ -26,7 +28,9 @@ import lumko.core.job.Cover;
 import lumko.core.job.Given;
 import lumko.core.job.GoesOn;
 import lumko.core.job.JobPlanner;
+import lumko.core.job.Work;
 import lumko.core.outcome.Learned;
+import lumko.core.practice.Practice;
 import lumko.core.quantity.Times;
 import lumko.core.record.Film;
 import lumko.core.record.PaintBasis;
@@ -373,6 +377,13 @@ class JudgeTest {
                     RoomFinding.SMELL_OF_SMOKE);
             assertThat(verdict(surface)).isEqualTo(Action.SKIM_AND_ROLL);
             assertThat(against(surface, Action.DAB)).contains(Finding.RoomWasSmokedIn.class);
+            assertThat(new JobPlanner(Catalogue.starting(), Practice.STARTING)
+                            .plan(surface.job(Action.SKIM_AND_ROLL))
+                            .by(Work.View.ROOM)
+                            .activities())
+                    .extracting(Activity::kind)
+                    .containsSubsequence(
+                            ActivityKind.WASH, ActivityKind.SKIM, ActivityKind.BLOCK_STAIN, ActivityKind.ROLL);
         }
 
         @Test
