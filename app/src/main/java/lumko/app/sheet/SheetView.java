@@ -22,12 +22,18 @@ public final class SheetView {
     private final Catalogue figures;
     private final Words words;
     private final StepView steps;
+    private final WaitView waits;
 
     SheetView(Sheet sheet, Catalogue figures, Words words) {
         this.sheet = sheet;
         this.figures = figures;
         this.words = words;
         this.steps = new StepView(sheet, figures, words);
+        this.waits = new WaitView(sheet, figures, words);
+    }
+
+    public WaitView waits() {
+        return waits;
     }
 
     public StepView steps() {

@@ -2,7 +2,6 @@ package lumko.app.sheet;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,21 +13,15 @@ import lumko.app.catalogue.Paint;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.platform.Words;
-import lumko.core.activity.ActivityKind;
-import lumko.core.activity.Material;
-import lumko.core.activity.OpenTime;
 import lumko.core.activity.Use;
-import lumko.core.drying.Drying.DoesNotDry;
-import lumko.core.drying.Drying.Dries;
 import lumko.core.figure.Catalogue;
 import lumko.core.job.HowItIsDone;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Volume;
-import lumko.core.schedule.Clock;
 import org.jspecify.annotations.Nullable;
 
-/** The steps of a sheet put into words: what is done, where, with what, what it waits for, and its boxes to tick. */
+/** The steps of a sheet put into words: what is done, where, with what, and its boxes to tick. */
 public final class StepView {
     private final Sheet sheet;
     private final Catalogue figures;
@@ -100,79 +93,11 @@ public final class StepView {
                         .orElse("");
     }
 
-    /** Until when a step has to be begun, or how soon after what. */
-    public String within(SheetStep step, Instant now) {
-        return step.latest()
-                .map(latest -> words.say("sheet.beginBy", words.moment(latest, now)))
-                .orElseGet(() -> step.within()
-                        .map(limit -> words.say(
-                                "sheet.beginWithin",
-                                limit.time(),
-                                words.say("step." + limit.after().name())))
-                        .orElse(""));
-    }
-
-    /** How long a cut strip stays open in this air, how far it may be cut ahead, or what has to be done in one go. */
-    public String openTime(SheetStep step) {
-        OpenTime open = new OpenTime(figures);
-        ActivityKind kind = step.activity().kind();
-        if (kind.isRolling()
-                && step.activity().uses().stream().anyMatch(use -> use.material() == Material.CEILING_PAINT)) {
-            return words.say(
-                    "sheet.oneGo",
-                    open.inOneGo(step.activity().area(), step.activity().edge()));
-        }
-        return kind == ActivityKind.CUT_IN || kind == ActivityKind.CUT_IN_AGAIN
-                ? words.say(
-                        "sheet.open",
-                        open.of(sheet.climate()),
-                        open.ahead(sheet.climate(), false),
-                        open.ahead(sheet.climate(), true))
-                : "";
-    }
-
-    public boolean isTooLate(SheetStep step, Instant now) {
-        return step.latest().filter(latest -> latest.isBefore(now)).isPresent();
-    }
-
     /** What a step took against what was planned. */
     public String taken(SheetStep step) {
         return step.taken()
                 .map(taken -> words.say("sheet.taken", taken, step.activity().hand()))
                 .orElse("");
-    }
-
-    /** How long it would dry in the air as noted: earliest, likely, safe. */
-    public String expectedWait(SheetStep step) {
-        return step.expectedWait()
-                .map(drying -> switch (drying) {
-                    case Dries dries -> words.say("sheet.dries", dries.earliest(), dries.likely(), dries.safe());
-                    case DoesNotDry not ->
-                        words.say("sheet.doesNotDry." + not.cause().name());
-                })
-                .orElse("");
-    }
-
-    /** How the hand tells that it is dry. */
-    public String handTest(Clock clock) {
-        return words.say("dryTest." + clock.waiting().wet().material().name());
-    }
-
-    /** When a clock is ready, or why it never is. */
-    public String readyAt(Clock clock, Instant now) {
-        return clock.likely()
-                .map(likely -> words.say(
-                        "sheet.readyAt",
-                        words.moment(likely, now),
-                        words.moment(clock.safe().orElse(likely), now)))
-                .orElseGet(() -> clock.hindrance()
-                        .map(cause -> words.say("sheet.doesNotDry." + cause.name()))
-                        .orElse(""));
-    }
-
-    /** Seconds since 1970 at which a clock is ready, for the count-down; 0 if it never is. */
-    public long readyEpoch(Clock clock) {
-        return clock.likely().map(Instant::getEpochSecond).orElse(0L);
     }
 
     /** Surfaces rolled in the rooms of a step at which one looks: another coat may be wanted on them. */
@@ -248,6 +173,16 @@ public final class StepView {
         return sheet.isOpen() && step.waitsFor().isPresent() && (isNext(group) || isAsked(step, asking));
     }
 
+    /** Where on the page the cautions of a step stand, as long as they have to be read; empty once they are. */
+    public String cautionId(SheetStep step) {
+        return step.unread().isEmpty() ? "" : "caution-" + index(step);
+    }
+
+    /** The same of a group: that of the first whose cautions have to be read. */
+    public String cautionId(StepGroup group) {
+        return toRead(group).stream().findFirst().map(this::cautionId).orElse("");
+    }
+
     /** The steps of a group by which all of its cautions are read. */
     public List<SheetStep> toRead(StepGroup group) {
         return group.left().stream().filter(step -> !step.unread().isEmpty()).toList();
@@ -255,15 +190,6 @@ public final class StepView {
 
     public String readSpoken(SheetStep step) {
         return words.say("sheet.readSpoken", title(step), where(step));
-    }
-
-    /** How the hand tells that what it leaves wet is dry. */
-    public String dryWhen(SheetStep step) {
-        return step.activity().wet().stream()
-                .map(wet -> words.say("dryTest." + wet.material().name()))
-                .distinct()
-                .map(test -> words.say("sheet.dryWhen", test))
-                .collect(Collectors.joining(" "));
     }
 
     // ---- now, next, later
@@ -397,22 +323,6 @@ public final class StepView {
                                 .map(why -> words.say("sheet.early", why))
                                 .stream())
                 .collect(Collectors.joining(" · "));
-    }
-
-    /** What is wet since then, and when it is ready; nothing once the next thing lies on it. */
-    public String wetSince(SheetStep step, Instant now) {
-        return step.clock()
-                .filter(clock -> clock.isWetAt(now) && !isCovered(step))
-                .map(clock -> words.say("sheet.wet", clock.waiting().wet().material(), readyAt(clock, now)))
-                .orElse("");
-    }
-
-    private boolean isCovered(SheetStep step) {
-        List<SheetStep> all = sheet.steps();
-        return all.subList(all.indexOf(step) + 1, all.size()).stream()
-                .anyMatch(later -> later.isTicked()
-                        && later.clock().isPresent()
-                        && !Collections.disjoint(later.labels(), step.labels()));
     }
 
     public String tickUrl(SheetStep step) {

@@ -1236,20 +1236,27 @@ class SheetTest extends ApplicationTest {
                     .doesNotContain("of work left", "What to carry");
         }
 
-        /** What a coat lies on is nobody's clock any more; the coat is. */
+        /** What a coat lies on is nobody's clock any more; the coat is. What is dabbed leaves the wall around it as it was. */
         @Test
         void whatIsPaintedOverNoLongerDries() throws Exception {
+            asLead(() -> {
+                deciding.decide(
+                        wallId, Action.ROLL, "tired", walks.wall(wallId).visit().version());
+                return wallId;
+            });
             UUID id = make();
             Instant now = clock.instant();
             List<SheetStep> steps = sheet(id).steps();
-            int firstDab = IntStream.range(0, steps.size())
-                    .filter(at -> steps.get(at).activity().kind() == ActivityKind.FIRST_DAB)
+            int roll = IntStream.range(0, steps.size())
+                    .filter(at -> steps.get(at).activity().kind() == ActivityKind.ROLL)
                     .findFirst()
                     .orElseThrow();
-            steps.subList(0, firstDab).forEach(step -> tick(step.id(), now, "dry under the nail"));
-            assertThat(page(id)).contains("damp wall: likely ready").doesNotContain("filler: likely ready");
-            tick(steps.get(firstDab).id(), now, "dry under the nail");
-            assertThat(page(id)).contains("emulsion: likely ready").doesNotContain("damp wall: likely ready");
+            steps.subList(0, roll).forEach(step -> tick(step.id(), now, "dry under the nail"));
+            assertThat(page(id)).contains("filler: likely ready", "primer: likely ready");
+            tick(steps.get(roll).id(), now, "dry under the nail");
+            assertThat(page(id))
+                    .contains("emulsion: likely ready")
+                    .doesNotContain("filler: likely ready", "primer: likely ready", "damp wall: likely ready");
         }
 
         @Test

@@ -88,6 +88,13 @@ public record Activity(
                         knives, uses, wet, tools, cautions, says);
     }
 
+    /** Whether it puts paint on. */
+    public boolean isCoat() {
+        return (kind.phase() == Phase.COAT || kind.phase() == Phase.TRIM)
+                && !paintUsed().equals(Volume.ZERO)
+                && !wet.isEmpty();
+    }
+
     /** Whether it is done on one of the same surfaces as another. */
     public boolean shares(Activity other) {
         return meet(surfaces, other.surfaces);

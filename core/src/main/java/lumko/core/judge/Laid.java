@@ -11,7 +11,6 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
-import lumko.core.activity.Phase;
 import lumko.core.activity.Wait;
 import lumko.core.activity.Wet;
 import lumko.core.drying.DryingMaterial;
@@ -19,7 +18,6 @@ import lumko.core.drying.Purpose;
 import lumko.core.fault.FaultKind;
 import lumko.core.job.Face;
 import lumko.core.job.Job;
-import lumko.core.quantity.Volume;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
 
@@ -115,13 +113,8 @@ final class Laid {
                 .noneMatch(dry -> start(next).compareTo(dry) < 0);
     }
 
-    static boolean isCoat(Activity each) {
-        boolean isPaint = each.kind().phase() == Phase.COAT || each.kind().phase() == Phase.TRIM;
-        return isPaint && !each.paintUsed().equals(Volume.ZERO) && !each.wet().isEmpty();
-    }
-
     static boolean isCoatOrPrimer(Activity each) {
-        return isCoat(each)
+        return each.isCoat()
                 || each.wet().stream().map(Wet::material).anyMatch(PRIMERS::contains)
                         && each.kind() != ActivityKind.SEAL_PAPER;
     }

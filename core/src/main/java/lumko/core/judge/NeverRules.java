@@ -106,7 +106,7 @@ public final class NeverRules {
             case FILL_OVER_MOULD -> isFilledBefore(FaultKind.MOULD, KILL_MOULD);
             case ROLL_SETTING_PAINT -> isRolledWhileSetting();
             case CEILING_AFTER_ACCENT -> isCeilingAfterAccent();
-            case PAINT_WET_PRIMER -> laid.isWet(Laid.PRIMERS, Laid::isCoat, Purpose.PAINT);
+            case PAINT_WET_PRIMER -> laid.isWet(Laid.PRIMERS, Activity::isCoat, Purpose.PAINT);
             case START_WITHOUT_ENOUGH -> isShortOfMix() && !said.contains(Advice.MIX_RUNS_OUT);
             case MIX_BINDERS -> job.active().stream().anyMatch(this::isOfTwoBinders);
             case CUT_ROOM_AHEAD -> practice.is(School.CUT_A_PIECE) && isCutTooEarly();
@@ -115,7 +115,7 @@ public final class NeverRules {
             case FILL_RAW_PAPER -> isMissing(FaultKind.TAPE_TEAR, Laid.kind(SEAL_PAPER), Laid.kind(FILL));
             case ROLL_BEFORE_TEXTURE ->
                 laid.any(
-                        Laid::isCoat,
+                        Activity::isCoat,
                         (coat, texture) -> coat.meets(texture) && laid.isBefore(coat, texture),
                         Laid.kind(RESTORE_TEXTURE));
             case WIPE_OLD_BLEED -> laid.activities(Laid.kind(WIPE_BLEED)).anyMatch(wiped -> !isFresh(wiped));
@@ -263,7 +263,7 @@ public final class NeverRules {
                 .filter(each -> each.places().isEmpty()
                         || each.places().contains(place)
                         || each.area().inSquareMetres() > 0 && isAlsoWhole(each))
-                .anyMatch(done -> laid.on(face).filter(Laid::isCoat).allMatch(coat -> laid.isBefore(done, coat)));
+                .anyMatch(done -> laid.on(face).filter(Activity::isCoat).allMatch(coat -> laid.isBefore(done, coat)));
     }
 
     /** Merged from places and a whole surface it keeps the places, but its area is that of the surface. */
@@ -274,7 +274,7 @@ public final class NeverRules {
     private boolean isPaintedRoundAPlate(Face face) {
         boolean isOff = laid.on(face).anyMatch(Laid.kind(PLATES_OFF, LOOSEN_FITTINGS, FITTINGS_OFF));
         return !isOff
-                && laid.on(face).anyMatch(Laid::isCoat)
+                && laid.on(face).anyMatch(Activity::isCoat)
                 && face.places().stream().map(Place::mark).anyMatch(mark -> isRoundAPlate(mark, face));
     }
 
@@ -289,7 +289,7 @@ public final class NeverRules {
     private boolean isCeilingAfterAccent() {
         Set<String> accents = job.accents();
         return laid.any(
-                each -> each.surfaces().stream().anyMatch(accents::contains) && Laid.isCoat(each),
+                each -> each.surfaces().stream().anyMatch(accents::contains) && each.isCoat(),
                 (accent, ceiling) ->
                         accent.rooms().stream().anyMatch(ceiling.rooms()::contains) && laid.isBefore(accent, ceiling),
                 Laid.kind(CUT_CEILING, ROLL_CEILING, ROLL_CEILING_AGAIN));
@@ -365,7 +365,7 @@ public final class NeverRules {
 
     private boolean isPaintedDamp(Face face) {
         return job.room(face.room()).findings().contains(RoomFinding.DAMP)
-                && laid.on(face).anyMatch(Laid::isCoat)
+                && laid.on(face).anyMatch(Activity::isCoat)
                 && laid.on(face).noneMatch(each -> each.cautions().contains(Caution.CAUSE_FIRST));
     }
 
