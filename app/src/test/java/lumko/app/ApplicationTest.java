@@ -106,14 +106,13 @@ public abstract class ApplicationTest {
 
     /** The lead of another organisation, which writes US units. */
     protected Member stranger() {
-        return accounts.find("stranger")
-                .orElseGet(() -> accounts.found(
-                        "Juniper Hill Lettings",
-                        UnitSystem.US,
-                        "America/New_York",
-                        "Odalys Brandt",
-                        "stranger",
-                        "long enough to be safe"));
+        return leadOf("Juniper Hill Lettings", UnitSystem.US, "America/New_York", "Odalys Brandt", "stranger");
+    }
+
+    /** The lead of an organisation, which is founded by whoever asks first. */
+    protected Member leadOf(String organisation, UnitSystem units, String zone, String name, String login) {
+        return accounts.find(login)
+                .orElseGet(() -> accounts.found(organisation, units, zone, name, login, "long enough to be safe"));
     }
 
     /** Does something signed in as a member. */

@@ -124,14 +124,7 @@ class CasesOnRecordTest extends ApplicationTest {
     }
 
     private Member keeper() {
-        return accounts.find("cases")
-                .orElseGet(() -> accounts.found(
-                        "Keepers of Cases",
-                        UnitSystem.METRIC,
-                        "Europe/London",
-                        "Ottilie Marsh",
-                        "cases",
-                        "long enough to be safe"));
+        return leadOf("Keepers of Cases", UnitSystem.METRIC, "Europe/London", "Ottilie Marsh", "cases");
     }
 
     @ParameterizedTest
