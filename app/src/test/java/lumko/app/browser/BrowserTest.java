@@ -42,6 +42,9 @@ abstract class BrowserTest extends ApplicationTest {
         }
     }
 
+    /** How long a page may take before something is wrong with it: long, as two tests and their servers share a small machine. */
+    private static final double PATIENCE_MS = 30_000;
+
     private static Playwright playwright;
     private static Browser browser;
 
@@ -50,6 +53,7 @@ abstract class BrowserTest extends ApplicationTest {
 
     @BeforeAll
     static void launch() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -106,7 +110,7 @@ abstract class BrowserTest extends ApplicationTest {
         // the date of the tests, while timers go on as they are
         context.clock().setFixedTime(Date.from(clock.instant()));
         Page page = context.newPage();
-        page.setDefaultTimeout(10_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
             // a refused form and a lost connection are reported by the browser itself
             if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {

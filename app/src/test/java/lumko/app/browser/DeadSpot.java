@@ -2,7 +2,6 @@ package lumko.app.browser;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 
@@ -11,9 +10,6 @@ import java.util.function.Consumer;
  * afterwards: taking it away while a request is under way can lose that request.
  */
 final class DeadSpot {
-    /** How long to wait for what was held up: it is tried again every few seconds, and once more after a silence. */
-    private static final double SOON_MS = 25_000;
-
     private final AtomicReference<Consumer<Route>> fate;
 
     private DeadSpot(Page page, String addresses, Consumer<Route> fate) {
@@ -33,17 +29,5 @@ final class DeadSpot {
 
     void leave() {
         fate.set(Route::resume);
-    }
-
-    static LocatorAssertions.IsHiddenOptions soonHidden() {
-        return new LocatorAssertions.IsHiddenOptions().setTimeout(SOON_MS);
-    }
-
-    static LocatorAssertions.HasCountOptions soonCounted() {
-        return new LocatorAssertions.HasCountOptions().setTimeout(SOON_MS);
-    }
-
-    static LocatorAssertions.HasAttributeOptions soonSaid() {
-        return new LocatorAssertions.HasAttributeOptions().setTimeout(SOON_MS);
     }
 }

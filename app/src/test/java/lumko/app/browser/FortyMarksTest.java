@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.List;
 import java.util.Optional;
@@ -214,8 +213,7 @@ class FortyMarksTest extends BrowserTest {
         Page colleague = enter(Screen.PHONE, "Saoirse Lindqvist");
         colleague.navigate(phone.url());
         phone.locator("#tick-0").click();
-        assertThat(colleague.locator("#tick-0"))
-                .hasAttribute("aria-pressed", "true", new LocatorAssertions.HasAttributeOptions().setTimeout(9000));
+        assertThat(colleague.locator("#tick-0")).hasAttribute("aria-pressed", "true");
         assertThat(colleague.locator("#live")).containsText("Jonas Petrak");
 
         // what is done folds away, and the next step takes its place under the thumb; a whole flat is a few screens

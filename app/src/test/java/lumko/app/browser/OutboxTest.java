@@ -86,7 +86,7 @@ class OutboxTest extends BrowserTest {
         tapOnly(page, 800, 900);
         tapOnly(page, 1600, 900);
         tapOnly(page, 2400, 900);
-        assertThat(page.locator("[data-row]")).hasCount(3, DeadSpot.soonCounted());
+        assertThat(page.locator("[data-row]")).hasCount(3);
         assertThat(outbox(page)).isHidden();
     }
 
@@ -103,7 +103,7 @@ class OutboxTest extends BrowserTest {
                 List.of(
                         "/walls/" + wall(flat, 0).id() + "/marks",
                         page.locator("[data-wall]").getAttribute("data-wall")));
-        assertThat(page.locator("[data-row]")).hasCount(1, DeadSpot.soonCounted());
+        assertThat(page.locator("[data-row]")).hasCount(1);
         assertThat(outbox(page)).isHidden();
         assertThat(outbox(other)).isHidden();
     }
@@ -164,7 +164,7 @@ class OutboxTest extends BrowserTest {
         page.navigate(url("/"));
         assertThat(outbox(page)).containsText("2 not sent yet");
         cellar.leave();
-        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
+        assertThat(outbox(page)).isHidden();
         page.navigate(walk());
         assertThat(page.locator("[data-row]")).hasCount(2);
     }
@@ -196,7 +196,7 @@ class OutboxTest extends BrowserTest {
         page.reload();
         assertThat(page.locator("#tick-0")).hasClass(Pattern.compile("pending"));
         cellar.leave();
-        assertThat(page.locator("#tick-0")).hasAttribute("aria-pressed", "true", DeadSpot.soonSaid());
+        assertThat(page.locator("#tick-0")).hasAttribute("aria-pressed", "true");
         assertThat(outbox(page)).isHidden();
         Instant ticked = asLead(() -> sheets.sheet(sheetId))
                 .steps()
@@ -219,7 +219,7 @@ class OutboxTest extends BrowserTest {
         button(page, "Undo").click();
         assertThat(outbox(page)).containsText("2 not sent yet");
         cellar.leave();
-        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
+        assertThat(outbox(page)).isHidden();
         assertThat(page.locator("[data-row]")).hasCount(1);
         assertThat(page.locator("[data-row]").first()).containsText("0.80 m");
     }
@@ -235,7 +235,7 @@ class OutboxTest extends BrowserTest {
         cellar.leave();
         page.clock().fastForward(16_000);
         page.clock().fastForward(4_000);
-        assertThat(outbox(page)).isHidden(DeadSpot.soonHidden());
+        assertThat(outbox(page)).isHidden();
         assertThat(page.locator("[data-row]")).hasCount(1);
     }
 }

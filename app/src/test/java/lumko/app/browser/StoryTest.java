@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
@@ -282,7 +281,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("#outbox")).containsText("1 not sent yet");
         assertThat(page.locator("[data-row]")).hasCount(1);
         page.context().setOffline(false);
-        assertThat(page.locator("[data-row]")).hasCount(2, new LocatorAssertions.HasCountOptions().setTimeout(8000));
+        assertThat(page.locator("[data-row]")).hasCount(2);
         assertThat(page.locator("#outbox")).isHidden();
         page.reload();
         assertThat(page.locator("[data-row]")).hasCount(2);

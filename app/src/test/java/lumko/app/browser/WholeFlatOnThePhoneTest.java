@@ -53,7 +53,7 @@ class WholeFlatOnThePhoneTest extends BrowserTest {
         taps++;
         assertThat(phone.locator("svg.wall .waiting .mark")).hasCount(1);
         cellar.leave();
-        assertThat(phone.locator("svg.wall .waiting .mark")).hasCount(0, DeadSpot.soonCounted());
+        assertThat(phone.locator("svg.wall .waiting .mark")).hasCount(0);
         assertThat(phone.locator("svg.wall [data-mark]").first()).isVisible();
 
         for (int wall = 0; wall < faces; wall++) {

@@ -116,6 +116,7 @@ final class Cases {
         return List.of(new Mark(Spot.ofMillimetres(2000, 800), kind.of(measures)));
     }
 
+    /** Of few kinds of sheen, as paints are: spots that look the same are simulated once. */
     static SurfaceCase random(Random random) {
         List<Mark> marks = new ArrayList<>();
         int count = 1 + random.nextInt(14);
@@ -125,6 +126,7 @@ final class Cases {
         }
         Lab colour = new Lab(20 + 75 * random.nextDouble(), 20 * random.nextGaussian(), 20 * random.nextGaussian());
         PaintBasis basis = PaintBasis.values()[random.nextInt(PaintBasis.values().length)];
-        return wall(film(colour, 60 * random.nextDouble()), 8 * random.nextDouble(), basis, marks);
+        double gloss = List.of(3, 12, 45).get(random.nextInt(3));
+        return wall(film(colour, gloss), 8 * random.nextDouble(), basis, marks);
     }
 }
