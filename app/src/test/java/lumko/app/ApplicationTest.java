@@ -45,6 +45,7 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
             "lumko.reader.stand-in=true",
             "spring.main.lazy-initialization=false",
             "spring.data.jpa.repositories.bootstrap-mode=default",
+            "spring.jpa.hibernate.ddl-auto=validate",
             "spring.jpa.properties.hibernate.session_factory.statement_inspector=lumko.app.Statements"
         })
 @AutoConfigureMockMvc

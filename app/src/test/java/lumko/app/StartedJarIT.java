@@ -19,6 +19,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -51,7 +52,7 @@ class StartedJarIT {
             assertThat(lead.post(wall + "/marks", nail).statusCode()).isEqualTo(200);
             assertThat(lead.get(openSheet()).body()).contains("id=\"sensor\"");
             assertThat(redirectedTo(copy)).startsWith("https://lumko.example/");
-            assertThat(isBackupPlanned()).isTrue();
+            Awaitility.await().until(this::isBackupPlanned);
         } finally {
             copy.kill();
         }
@@ -61,7 +62,7 @@ class StartedJarIT {
             plain.awaitFirstPage();
             assertThat(SignedInClient.nobody(plain.port()).get("/login").body()).doesNotContain("/demo/enter");
             assertThat(redirectedTo(plain)).doesNotContain("lumko.example");
-            assertThat(isBackupPlanned()).isFalse();
+            Awaitility.await().until(() -> !isBackupPlanned());
         } finally {
             plain.kill();
         }

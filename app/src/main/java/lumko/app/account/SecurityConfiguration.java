@@ -5,12 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.Duration;
-import javax.sql.DataSource;
 import lumko.app.platform.Assets;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
@@ -23,12 +20,6 @@ import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
-import org.springframework.session.config.SessionRepositoryCustomizer;
-import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
-import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
-import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.support.TransactionOperations;
-import org.springframework.transaction.support.TransactionTemplate;
 
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
@@ -37,9 +28,6 @@ class SecurityConfiguration {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none';"
                     + " frame-ancestors 'none'";
-
-    /** How long ago a session may have been used without anybody noting it. */
-    static final Duration TOUCHED_AFTER = Duration.ofMinutes(5);
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, Accounts accounts) {
@@ -96,37 +84,6 @@ class SecurityConfiguration {
                 ? "wait=" + (tooSoon.left().toSeconds() + 1)
                 : "error";
         response.sendRedirect(request.getContextPath() + "/login?" + why);
-    }
-
-    /**
-     * Sessions are read and written past Hibernate: who is signed in is in the session, and Hibernate has to know that before
-     * it opens anything.
-     */
-    @Bean(defaultCandidate = false)
-    TransactionOperations springSessionTransactionOperations(DataSource dataSource) {
-        TransactionTemplate transaction = new TransactionTemplate(new JdbcTransactionManager(dataSource));
-        transaction.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
-        return transaction;
-    }
-
-    /** Requests of one session that note the same for the first time at the same moment do not stand in each other's way. */
-    @Bean
-    PostgreSqlJdbcIndexedSessionRepositoryCustomizer notedTwice() {
-        return new PostgreSqlJdbcIndexedSessionRepositoryCustomizer();
-    }
-
-    /**
-     * That somebody is still there is noted every few minutes, not with each request. Who a session belongs to is noted at once.
-     */
-    @Bean
-    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seldomTouched() {
-        return sessions -> sessions.setUpdateSessionQuery("""
-                update spring_session s
-                set session_id = seen.session_id, last_access_time = seen.at, max_inactive_interval = seen.most,
-                  expiry_time = seen.until, principal_name = seen.name
-                from (select ? as session_id, ?::bigint as at, ?::int as most, ?::bigint as until, ? as name, ? as id) seen
-                where s.primary_id = seen.id and (s.last_access_time < seen.at - %d or s.session_id <> seen.session_id
-                  or s.max_inactive_interval <> seen.most or s.principal_name is distinct from seen.name)""".formatted(TOUCHED_AFTER.toMillis()));
     }
 
     /** bcrypt, with its kind in front so that a stronger one can follow. */

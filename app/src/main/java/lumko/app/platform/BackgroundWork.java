@@ -8,8 +8,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
  * knows all of it: one that does not know a task of the table takes it for left behind, and clears it away some day.
  */
 @Component
-public class BackgroundWork implements SmartLifecycle {
+public class BackgroundWork implements DisposableBean {
     private static final Duration LOOKS_EVERY = Duration.ofMillis(400);
     private static final Duration BEATS_EVERY = Duration.ofSeconds(5);
     private static final int BEATS_MISSED = 4;
@@ -45,7 +45,7 @@ public class BackgroundWork implements SmartLifecycle {
                 .build();
     }
 
-    @Override
+    /** Begins, if this copy does the work. */
     public void start() {
         if (runs) {
             scheduler.start();
@@ -53,13 +53,7 @@ public class BackgroundWork implements SmartLifecycle {
     }
 
     @Override
-    public void stop() {
+    public void destroy() {
         scheduler.stop();
-    }
-
-    @Override
-    public boolean isRunning() {
-        return scheduler.getSchedulerState().isStarted()
-                && !scheduler.getSchedulerState().isShuttingDown();
     }
 }

@@ -46,9 +46,7 @@ class SessionTest extends ApplicationTest {
         assertThat(client.get("/store").statusCode()).isEqualTo(200);
         assertThat(touched(login)).isEqualTo(first);
         long longAgo = first
-                - SecurityConfiguration.TOUCHED_AFTER
-                        .plus(Duration.ofMinutes(1))
-                        .toMillis();
+                - SessionConfiguration.TOUCHED_AFTER.plus(Duration.ofMinutes(1)).toMillis();
         jdbc.sql("update spring_session set last_access_time = ? where principal_name = ?")
                 .param(longAgo)
                 .param(login)

@@ -45,7 +45,7 @@ class SearchQueueTest extends ApplicationTest {
         UUID asked = asLead(asking::ask);
         assertThat(asLead(asking::ask)).as("one is enough").isEqualTo(asked);
         await(() -> asLead(() -> searches.findById(asked).orElseThrow()).endedAt != null);
-        work.stop();
+        work.destroy();
         SearchRow over = asLead(() -> searches.findById(asked).orElseThrow());
         assertThat(over.state).isEqualTo(SearchRow.State.DONE);
         assertThat(over.percent).isEqualTo(100);

@@ -1,0 +1,53 @@
+package lumko.app.platform;
+
+import java.time.Duration;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Background work begins a moment after pages are served: what it needs is most of the application, and whoever asks for the first
+ * page should not wait for that.
+ */
+@Component
+class BackgroundStart {
+    private static final Logger LOG = LoggerFactory.getLogger(BackgroundStart.class);
+    private static final Duration PAGES_FIRST = Duration.ofSeconds(3);
+    private static final Duration TRIED_AGAIN_AFTER = Duration.ofSeconds(5);
+
+    private final ObjectProvider<BackgroundWork> work;
+
+    BackgroundStart(ObjectProvider<BackgroundWork> work) {
+        this.work = work;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void onceReady() {
+        Thread.ofVirtual().name("background-start").start(this::begin);
+    }
+
+    /** The database may go away in just this moment; it is tried until it is there. */
+    private void begin() {
+        try {
+            Thread.sleep(PAGES_FIRST);
+            while (!hasBegun()) {
+                Thread.sleep(TRIED_AGAIN_AFTER);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private boolean hasBegun() {
+        try {
+            work.getObject().start();
+            return true;
+        } catch (RuntimeException problem) {
+            LOG.error("the background work did not begin, it is tried again", problem);
+            return false;
+        }
+    }
+}
