@@ -54,14 +54,14 @@ class KeptVersionsTest extends ApplicationTest {
 
     /** The first and the last; those between are slow. */
     @ParameterizedTest
-    @ValueSource(ints = {5, 16})
+    @ValueSource(ints = {5, 17})
     void startsFromTheDatabaseOfAnEarlierVersion(int schema) throws SQLException {
         starts(schema);
     }
 
     @Tag("slow")
     @ParameterizedTest
-    @ValueSource(ints = {7, 13, 14, 15})
+    @ValueSource(ints = {7, 13, 14, 15, 16})
     void startsFromTheDatabaseOfTheVersionsBetween(int schema) throws SQLException {
         starts(schema);
     }
@@ -157,14 +157,14 @@ class KeptVersionsTest extends ApplicationTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 16})
+    @ValueSource(ints = {5, 17})
     void takesInTheWholeRecordOfAnEarlierVersion(int schema) {
         takesIn(schema);
     }
 
     @Tag("slow")
     @ParameterizedTest
-    @ValueSource(ints = {7, 13, 14, 15})
+    @ValueSource(ints = {7, 13, 14, 15, 16})
     void takesInTheWholeRecordOfTheVersionsBetween(int schema) {
         takesIn(schema);
     }

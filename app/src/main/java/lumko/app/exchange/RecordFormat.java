@@ -12,7 +12,7 @@ final class RecordFormat {
     /** The oldest version that was ever written out. */
     static final int FIRST = 5;
 
-    static final int NOW = 17;
+    static final int NOW = 18;
 
     /** The first in which work is a graph. */
     private static final int GRAPH = 7;

@@ -20,6 +20,7 @@ import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Wall;
+import lumko.core.job.FittingWay;
 import lumko.core.quantity.Length;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -218,12 +219,16 @@ public class Correcting {
     }
 
     /** An opening or a fitting as it stands on record. */
-    public record Entered(UUID id, WallFeature kind, Box box) {}
+    public record Entered(UUID id, WallFeature kind, Box box, Optional<FittingWay.Way> way) {
+        private static Entered of(WallFeatureRow row) {
+            return new Entered(row.id(), row.kind, row.box(), row.way());
+        }
+    }
 
     @Transactional(readOnly = true)
     public List<Entered> featuresOf(UUID surfaceId) {
         return features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(surfaceId).stream()
-                .map(row -> new Entered(row.id(), row.kind, row.box()))
+                .map(Entered::of)
                 .toList();
     }
 
@@ -240,7 +245,7 @@ public class Correcting {
                 Subject.surface(flat.id(), row.surfaceId),
                 EventKind.TAKEN_OFF,
                 speaker.words().name(row.kind));
-        return new Removed(row.surfaceId, new Entered(row.id(), row.kind, row.box()));
+        return new Removed(row.surfaceId, Entered.of(row));
     }
 
     /** What was taken off the record of a surface. */

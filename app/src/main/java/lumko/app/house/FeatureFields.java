@@ -11,6 +11,7 @@ import lumko.app.platform.Speaker;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Spot;
 import lumko.core.geometry.UsualSize;
+import lumko.core.job.FittingWay;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Limits;
 import org.springframework.stereotype.Component;
@@ -64,12 +65,15 @@ class FeatureFields {
                         form.metresOr("bottom", RecordFields.PLACE, usual.bottom()));
         int times = form.typed("times").isEmpty() ? 1 : form.whole("times", TIMES);
         Length apart = times > 1 ? form.metres("apart", RecordFields.SIZE) : Length.ZERO;
+        // nobody types it: what was taken off by mistake is entered again as it was
+        Optional<FittingWay.Way> way =
+                form.typed("way").isEmpty() ? Optional.empty() : Optional.of(form.one("way", FittingWay.Way.class));
         return form.hasErrors()
                 ? Optional.empty()
                 : Optional.of(IntStream.range(0, times)
                         .mapToObj(n -> new Box(
                                 new Spot(corner.fromLeft().plus(apart.times(n)), corner.aboveFloor()), width, height))
-                        .map(box -> new NewRoom.Feature(kind, box))
+                        .map(box -> new NewRoom.Feature(kind, box, way))
                         .toList());
     }
 

@@ -328,6 +328,7 @@ public class Houses {
                     Outline.letter(side),
                     wallRow.substrate,
                     Optional.of(wall),
+                    fitted(featuresOf.getOrDefault(wallRow.id(), List.of())),
                     Optional.empty(),
                     Optional.empty(),
                     WindowLight.NONE,
@@ -350,6 +351,7 @@ public class Houses {
                                         fittings(featuresOf.getOrDefault(surface.id(), List.of())),
                                         asWalls))
                                 : Optional.empty(),
+                        fitted(featuresOf.getOrDefault(surface.id(), List.of())),
                         surface.fixture(),
                         Optional.ofNullable(surface.goneOn),
                         surface.kind == SurfaceKind.CEILING ? outline.lightOnCeiling(asWalls) : WindowLight.NONE,
@@ -367,8 +369,16 @@ public class Houses {
     }
 
     static List<Fitting> fittings(List<WallFeatureRow> rows) {
+        return fitted(rows).stream().map(Surface.Fitted::fitting).toList();
+    }
+
+    private static List<Surface.Fitted> fitted(List<WallFeatureRow> rows) {
         return rows.stream()
-                .flatMap(row -> row.kind.fitting().map(kind -> new Fitting(kind, row.box())).stream())
+                .flatMap(row -> row
+                        .kind
+                        .fitting()
+                        .map(kind -> new Surface.Fitted(row.id(), new Fitting(kind, row.box()), row.way()))
+                        .stream())
                 .toList();
     }
 
@@ -377,17 +387,7 @@ public class Houses {
                 outline.lightOn(walls.stream().map(Surface::asWall).toList());
         List<Surface> lit = new ArrayList<>();
         for (int side = 0; side < walls.size(); side++) {
-            Surface dark = walls.get(side);
-            lit.add(new Surface(
-                    dark.id(),
-                    dark.kind(),
-                    dark.label(),
-                    dark.substrate(),
-                    dark.wall(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    lights.get(side),
-                    dark.coats()));
+            lit.add(walls.get(side).lit(lights.get(side)));
         }
         return lit;
     }

@@ -2,10 +2,12 @@ package lumko.app.house;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.RoomKind;
 import lumko.core.geometry.Texture;
+import lumko.core.job.FittingWay;
 import lumko.core.quantity.Length;
 import lumko.core.record.Substrate;
 
@@ -24,8 +26,16 @@ public record NewRoom(
         Texture texture,
         Map<Integer, List<Feature>> features,
         Map<SurfaceKind, List<NewCoat>> coats) {
-    /** An opening or a fitting about to be entered. */
-    public record Feature(WallFeature kind, Box box) {}
+    /**
+     * An opening or a fitting about to be entered.
+     *
+     * @param way how this fitting is got out of the way, if not as the house does it
+     */
+    public record Feature(WallFeature kind, Box box, Optional<FittingWay.Way> way) {
+        public Feature(WallFeature kind, Box box) {
+            this(kind, box, Optional.empty());
+        }
+    }
 
     /** A room of which only its shape is known. */
     public static NewRoom bare(

@@ -18,6 +18,7 @@ import lumko.app.platform.NotFoundException;
 import lumko.app.platform.NotNowException;
 import lumko.app.platform.RefusedException;
 import lumko.app.platform.Speaker;
+import lumko.app.platform.Words;
 import lumko.app.store.Tin;
 import lumko.core.geometry.Ends;
 import lumko.core.geometry.Fitting;
@@ -25,6 +26,7 @@ import lumko.core.geometry.Opening;
 import lumko.core.geometry.Outline;
 import lumko.core.geometry.Texture;
 import lumko.core.geometry.Wall;
+import lumko.core.job.FittingWay;
 import lumko.core.judge.Scrutiny;
 import lumko.core.record.Age;
 import lumko.core.record.Substrate;
@@ -125,7 +127,7 @@ public class Recording {
                             List.of(),
                             Ends.AS_THE_ROOM),
                     added);
-            added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature.kind(), feature.box())));
+            added.forEach(feature -> featureRows.add(new WallFeatureRow(wall.id(), feature)));
         }
         SurfaceRow ceiling = new SurfaceRow(room.id(), SurfaceKind.CEILING, 0);
         ceiling.substrate = entered.substrate();
@@ -161,7 +163,7 @@ public class Recording {
         Wall wall = surface.wall().orElseThrow(NotFoundException::new);
         check(surface.isCeiling(), wall, added);
         for (NewRoom.Feature feature : added) {
-            features.save(new WallFeatureRow(surfaceId, feature.kind(), feature.box()));
+            features.save(new WallFeatureRow(surfaceId, feature));
             history.note(
                     Subject.surface(flat.id(), surfaceId),
                     EventKind.FEATURE_ENTERED,
@@ -209,6 +211,36 @@ public class Recording {
                     EventKind.FEATURE_ENTERED,
                     room.name() + ": " + speaker.words().name(floor));
         }
+    }
+
+    /**
+     * How a fitting is got out of the way, whatever the house does with others.
+     *
+     * @param way empty for as the house does it
+     * @throws NotFoundException if it is not on that surface
+     * @throws RefusedException if such a fitting has no such way
+     */
+    public void isGotOutOfTheWay(UUID surfaceId, UUID fittingId, Optional<FittingWay.Way> way) {
+        Flat flat = requireSurface(surfaceId);
+        WallFeatureRow row = features.findById(fittingId)
+                .filter(each -> each.surfaceId.equals(surfaceId))
+                .orElseThrow(NotFoundException::new);
+        Fitting.Kind kind = row.kind.fitting().orElseThrow(NotFoundException::new);
+        if (way.isPresent() && !FittingWay.has(kind, way.get())) {
+            throw new RefusedException(
+                    "refused.noSuchWay",
+                    speaker.words().name(row.kind),
+                    speaker.words().name(way.get()));
+        }
+        if (row.way().equals(way)) {
+            return; // sent again, and arrived the first time
+        }
+        row.way = way.orElse(null);
+        Words words = speaker.words();
+        history.note(
+                Subject.surface(flat.id(), surfaceId),
+                EventKind.FEATURE_ENTERED,
+                words.name(row.kind) + ": " + way.map(words::name).orElseGet(() -> words.say("walk.asTheHouseDoes")));
     }
 
     /** What a surface is made of under its coats. */

@@ -222,10 +222,11 @@ public class SetUp {
         return features.findBySurfaceIdOrderByLeftMillimetresAscIdAsc(like.id()).stream()
                 .map(feature -> new WallFeatureRow(
                         onto.id(),
-                        feature.kind,
-                        mirroredOver
-                                .map(width -> mirrored(feature.box(), width))
-                                .orElseGet(feature::box)))
+                        new NewRoom.Feature(
+                                feature.kind,
+                                mirroredOver
+                                        .map(width -> mirrored(feature.box(), width))
+                                        .orElseGet(feature::box))))
                 .toList();
     }
 

@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.UUID;
 import lumko.app.catalogue.PaintKind;
 import lumko.app.platform.Words;
+import lumko.core.geometry.Fitting;
 import lumko.core.geometry.Fixture;
 import lumko.core.geometry.Wall;
 import lumko.core.geometry.WindowLight;
+import lumko.core.job.FittingWay;
 import lumko.core.record.Raw;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
@@ -22,7 +24,8 @@ import lumko.core.record.Substrate;
  * @param label the letter of a wall, or what a fixture is called
  * @param wall empty for trim and fixtures
  * @param goneOn since when a fixture is not there any more
- * @param light how daylight meets it, for walls
+ * @param fitted what is fixed to it, for walls and ceilings
+ * @param light how daylight meets it, for walls and ceilings
  */
 public record Surface(
         UUID id,
@@ -30,10 +33,18 @@ public record Surface(
         String label,
         Substrate substrate,
         Optional<Wall> wall,
+        List<Fitted> fitted,
         Optional<Fixture> fixture,
         Optional<LocalDate> goneOn,
         WindowLight light,
         List<Coat> coats) {
+    /**
+     * A fitting as it stands on record.
+     *
+     * @param way how this one is got out of the way, if not as the house does it
+     */
+    public record Fitted(UUID id, Fitting fitting, Optional<FittingWay.Way> way) {}
+
     /** @throws java.util.NoSuchElementException for trim and fixtures */
     public Wall asWall() {
         return wall.orElseThrow();
@@ -92,12 +103,17 @@ public record Surface(
 
     /** The same surface with something else on it. */
     public Surface with(Substrate other, List<Coat> others) {
-        return new Surface(id, kind, label, other, wall, fixture, goneOn, light, others);
+        return new Surface(id, kind, label, other, wall, fitted, fixture, goneOn, light, others);
     }
 
     /** The same surface with nothing on it yet. */
     public Surface raw(Raw raw, Optional<LocalDate> since) {
         return with(raw.substrate(substrate), List.of(Coat.plain(raw.layer(), since)));
+    }
+
+    /** The same surface in its light. */
+    Surface lit(WindowLight by) {
+        return new Surface(id, kind, label, substrate, wall, fitted, fixture, goneOn, by, coats);
     }
 
     /** What is on it on a day, layer by layer. */

@@ -103,6 +103,7 @@ class SurfaceCorrectingController {
         fields.put("bottom", typed(feature.box().bottom()));
         fields.put("featureWidth", typed(feature.box().width()));
         fields.put("featureHeight", typed(feature.box().height()));
+        feature.way().ifPresent(way -> fields.put("way", way.name()));
         return removed(removed.surfaceId(), "features", speaker.words().name(feature.kind()), fields, after);
     }
 

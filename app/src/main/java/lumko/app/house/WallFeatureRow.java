@@ -5,9 +5,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
 import lumko.core.geometry.Box;
+import lumko.core.job.FittingWay;
+import org.jspecify.annotations.Nullable;
 
 /** An opening in a wall or a fitting on it. */
 @Entity
@@ -30,13 +33,18 @@ final class WallFeatureRow extends OwnedRow {
     @Column(name = "height_mm")
     double heightMillimetres;
 
+    /** How this fitting is got out of the way, if not as the house does it. */
+    @Enumerated(EnumType.STRING)
+    FittingWay.@Nullable Way way;
+
     protected WallFeatureRow() {}
 
-    WallFeatureRow(UUID surfaceId, WallFeature kind, Box box) {
+    WallFeatureRow(UUID surfaceId, NewRoom.Feature feature) {
         super(UUID.randomUUID());
         this.surfaceId = surfaceId;
-        this.kind = kind;
-        put(box);
+        this.kind = feature.kind();
+        this.way = feature.way().orElse(null);
+        put(feature.box());
     }
 
     void put(Box box) {
@@ -44,6 +52,10 @@ final class WallFeatureRow extends OwnedRow {
         this.bottomMillimetres = box.bottom().inMillimetres();
         this.widthMillimetres = box.width().inMillimetres();
         this.heightMillimetres = box.height().inMillimetres();
+    }
+
+    Optional<FittingWay.Way> way() {
+        return Optional.ofNullable(way);
     }
 
     Box box() {

@@ -17,6 +17,7 @@ import lumko.core.fault.RoomFinding;
 import lumko.core.geometry.EveryTime;
 import lumko.core.job.Action;
 import lumko.core.job.BuildUp;
+import lumko.core.job.FittingWay;
 import lumko.core.job.Room;
 import lumko.core.quantity.Limits;
 import lumko.core.record.Raw;
@@ -99,6 +100,21 @@ class DecidingController {
         Room.Floor floor = form.one("floor", Room.Floor.class);
         if (!form.hasErrors()) {
             recording.isLaid(wallId, floor);
+        }
+        return page.answer(wallId, form, model);
+    }
+
+    @PostMapping("/walls/{wallId}/fittings")
+    String gotOutOfTheWay(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
+        Form form = form(typed);
+        Optional<UUID> fitting = form.id("fitting");
+        Optional<FittingWay.Way> way =
+                form.typed("way").isEmpty() ? Optional.empty() : Optional.of(form.one("way", FittingWay.Way.class));
+        if (!form.hasErrors()) {
+            form.attempt("way", () -> {
+                recording.isGotOutOfTheWay(wallId, fitting.orElseThrow(), way);
+                return way;
+            });
         }
         return page.answer(wallId, form, model);
     }

@@ -79,7 +79,10 @@ final class Facing {
                                 .isPresent())
                         .map(AskedPlace::place)
                         .toList(),
-                List.of(),
+                surface.fitted().stream()
+                        .flatMap(fitted ->
+                                fitted.way().map(way -> new Face.FittingChoice(fitted.fitting(), way)).stream())
+                        .toList(),
                 around,
                 Face.Fate.TO_DO,
                 Face.CoatsOn.NONE);

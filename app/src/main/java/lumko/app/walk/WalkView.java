@@ -258,30 +258,32 @@ public final class WalkView {
 
     /** How each fitting of the surface is got out of the way, the others for comparison. */
     public List<FittingLine> fittings() {
-        return wall.surface().asWall().fittings().stream()
-                .map(fitting -> {
-                    List<FittingWay> ways = FittingWay.of(fitting.kind(), practice, figures);
-                    return new FittingLine(
-                            words.name(fitting.kind()),
-                            ways.stream()
-                                    .findFirst()
-                                    .map(this::way)
-                                    .orElseGet(() -> words.say("walk.fittedAfterwards")),
-                            ways.stream().skip(1).map(this::way).toList());
-                })
-                .distinct()
+        return wall.surface().fitted().stream()
+                .map(fitted -> new FittingLine(
+                        fitted.id(),
+                        words.name(fitted.fitting().kind()),
+                        words.say(
+                                "walk.fromLeft",
+                                words.place(fitted.fitting().box().left())),
+                        fitted.way().isPresent(),
+                        FittingWay.of(fitted.fitting().kind(), fitted.way(), practice, figures)))
                 .toList();
     }
 
-    /** A fitting, its way, and the ways it could also have; what comes onto the finished wall is in nobody's way. */
-    public record FittingLine(String fitting, String way, List<String> others) {}
+    /**
+     * A fitting and its ways, the one that is taken first.
+     *
+     * @param isOwn whether that was decided for this one
+     * @param ways none where it comes onto the finished wall
+     */
+    public record FittingLine(UUID id, String fitting, String where, boolean isOwn, List<FittingWay> ways) {}
 
-    private String way(FittingWay way) {
-        return words.name(way.way()) + ": "
-                + words.say(
-                        "walk.way",
-                        words.number(Times.inMinutes(way.hand()), 1),
-                        words.chance(way.halo()),
-                        words.chance(way.broken()));
+    /** What a way of getting a fitting out of the way costs and risks. */
+    public String costs(FittingWay way) {
+        return words.say(
+                "walk.way",
+                words.number(Times.inMinutes(way.hand()), 1),
+                words.chance(way.halo()),
+                words.chance(way.broken()));
     }
 }

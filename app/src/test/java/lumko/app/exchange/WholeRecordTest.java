@@ -252,7 +252,7 @@ class WholeRecordTest extends ApplicationTest {
             value = {
                 "tin.csv | label | does not begin with schema.csv",
                 "schema.csv | schema;99 | this record has schema “99”",
-                "schema.csv | schema;17 | The table “person” is missing"
+                "schema.csv | schema;18 | The table “person” is missing"
             })
     void aZipThatIsNoRecordIsRefusedInASentence(String file, String content, String sentence) throws IOException {
         Member member = another();
@@ -266,7 +266,7 @@ class WholeRecordTest extends ApplicationTest {
     @Test
     void aBrokenCellNamesItsTableAndLine() throws IOException {
         Map<String, String> files = new LinkedHashMap<>();
-        files.put("schema.csv", "schema\n17\n");
+        files.put("schema.csv", "schema\n18\n");
         files.put("person.csv", "\"id\",\"version\"\n\"x\",\"seven\"\n");
         assertThat(send(another(), zip(files)))
                 .hasStatus(422)

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.geometry.Fitting;
@@ -81,30 +82,37 @@ public record FittingWay(Way way, Duration hand, double halo, double broken, Dur
         }
     }
 
-    /** All ways of a fitting, that of the house practice first, the others by expected minutes. */
-    public static List<FittingWay> of(Fitting.Kind kind, Practice practice, Catalogue figures) {
+    /** Whether a fitting can be got out of the way like that: a blind cannot be loosened, strips come onto the finished wall. */
+    public static boolean has(Fitting.Kind kind, Way way) {
+        return ways(kind, Catalogue.starting()).stream().anyMatch(each -> each.way() == way);
+    }
+
+    /**
+     * All ways of a fitting. The one that is taken comes first: what somebody wants of this one, else that of the house practice; the
+     * others follow by expected minutes.
+     *
+     * @param wanted without effect where the fitting has no such way
+     */
+    public static List<FittingWay> of(Fitting.Kind kind, Optional<Way> wanted, Practice practice, Catalogue figures) {
         List<FittingWay> ways = new ArrayList<>(ways(kind, figures));
         ways.sort(Comparator.comparing(FittingWay::expected));
-        // a radiator is lifted only where the minutes say so: pipes have to be flexible, and it takes two people
-        if (!practice.is(School.FITTINGS_BY_MINUTES) && kind != Fitting.Kind.RADIATOR) {
-            ways.stream()
-                    .filter(way -> way.way() == ofTheHouse(practice))
-                    .findFirst()
-                    .ifPresent(way -> {
-                        ways.remove(way);
-                        ways.addFirst(way);
-                    });
-        }
+        Optional<Way> taken = wanted.filter(way -> has(kind, way)).or(() -> ofTheHouse(kind, practice));
+        ways.sort(
+                Comparator.comparing(way -> taken.filter(is -> is == way.way()).isEmpty()));
         return List.copyOf(ways);
     }
 
-    private static Way ofTheHouse(Practice practice) {
+    private static Optional<Way> ofTheHouse(Fitting.Kind kind, Practice practice) {
+        // a radiator is lifted only where the minutes say so: pipes have to be flexible, and it takes two people
+        if (practice.is(School.FITTINGS_BY_MINUTES) || kind == Fitting.Kind.RADIATOR) {
+            return Optional.empty();
+        }
         if (practice.is(School.FITTINGS_OFF)) {
-            return Way.REMOVE;
+            return Optional.of(Way.REMOVE);
         }
         if (practice.is(School.FITTINGS_LOOSENED)) {
-            return Way.LOOSEN;
+            return Optional.of(Way.LOOSEN);
         }
-        return practice.is(School.FITTINGS_MASKED) ? Way.MASK : Way.LEAVE_AND_SCRAPE;
+        return Optional.of(practice.is(School.FITTINGS_MASKED) ? Way.MASK : Way.LEAVE_AND_SCRAPE);
     }
 }

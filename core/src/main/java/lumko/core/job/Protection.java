@@ -122,12 +122,8 @@ final class Protection {
     }
 
     private void fitting(Task task, Fitting fitting) {
-        List<FittingWay> ways = FittingWay.of(fitting.kind(), practice, figures);
-        FittingWay way = task.face()
-                .wayOf(fitting)
-                .flatMap(wanted ->
-                        ways.stream().filter(each -> each.way() == wanted).findFirst())
-                .or(() -> ways.stream().findFirst())
+        FittingWay way = FittingWay.of(fitting.kind(), task.face().wayOf(fitting), practice, figures).stream()
+                .findFirst()
                 .orElse(null);
         if (fitting.kind() == Fitting.Kind.STRIPS) {
             strips(task, fitting);

@@ -319,7 +319,8 @@ class WholeFlatTest {
 
         @Test
         void byMinutesTheHaloAndTheRefitCount() {
-            List<FittingWay> ways = FittingWay.of(Fitting.Kind.SOCKET, practice(School.FITTINGS_BY_MINUTES), FIGURES);
+            List<FittingWay> ways =
+                    FittingWay.of(Fitting.Kind.SOCKET, Optional.empty(), practice(School.FITTINGS_BY_MINUTES), FIGURES);
             assertThat(ways).extracting(FittingWay::expected).isSorted();
             FittingWay scraped = ways.stream()
                     .filter(way -> way.way() == FittingWay.Way.LEAVE_AND_SCRAPE)
@@ -338,10 +339,20 @@ class WholeFlatTest {
 
         @Test
         void anOldBlindIsMaskedRatherThanRisked() {
-            assertThat(FittingWay.of(Fitting.Kind.BLIND, practice(School.FITTINGS_BY_MINUTES), FIGURES)
+            assertThat(FittingWay.of(
+                                    Fitting.Kind.BLIND, Optional.empty(), practice(School.FITTINGS_BY_MINUTES), FIGURES)
                             .getFirst()
                             .way())
                     .isNotEqualTo(FittingWay.Way.REMOVE);
+        }
+
+        @ParameterizedTest
+        @CsvSource({"MASK, MASK", "LEAVE_AND_SCRAPE, LEAVE_AND_SCRAPE", "LOOSEN, REMOVE"})
+        void whatIsWantedOfOneComesBeforeTheHouseWhereItHasSuchAWay(FittingWay.Way wanted, FittingWay.Way taken) {
+            assertThat(FittingWay.of(Fitting.Kind.BLIND, Optional.of(wanted), practice(School.FITTINGS_OFF), FIGURES))
+                    .extracting(FittingWay::way)
+                    .startsWith(taken)
+                    .hasSize(3);
         }
     }
 
