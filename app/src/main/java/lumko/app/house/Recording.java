@@ -240,7 +240,7 @@ public class Recording {
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.FEATURE_ENTERED,
-                words.name(row.kind) + ": " + way.map(words::name).orElseGet(() -> words.say("walk.asTheHouseDoes")));
+                words.name(row.kind) + ": " + way.map(words::name).orElseGet(() -> words.say("coats.asTheHouse")));
     }
 
     /** What a surface is made of under its coats. */

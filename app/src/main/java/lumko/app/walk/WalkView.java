@@ -2,7 +2,9 @@ package lumko.app.walk;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.catalogue.Colour;
@@ -259,24 +261,34 @@ public final class WalkView {
     /** How each fitting of the surface is got out of the way, the others for comparison. */
     public List<FittingLine> fittings() {
         return wall.surface().fitted().stream()
-                .map(fitted -> new FittingLine(
-                        fitted.id(),
-                        words.name(fitted.fitting().kind()),
-                        words.say(
-                                "walk.fromLeft",
-                                words.place(fitted.fitting().box().left())),
-                        fitted.way().isPresent(),
-                        FittingWay.of(fitted.fitting().kind(), fitted.way(), practice, figures)))
+                .map(fitted -> {
+                    List<FittingWay> ways = FittingWay.of(fitted.fitting().kind(), fitted.way(), practice, figures);
+                    return new FittingLine(
+                            fitted.id(),
+                            words.name(fitted.fitting().kind()),
+                            words.place(fitted.fitting().box().left()),
+                            fitted.way().isPresent(),
+                            ways.stream().map(FittingWay::way).findFirst(),
+                            ways.stream()
+                                    .sorted(Comparator.comparing(FittingWay::way))
+                                    .toList());
+                })
                 .toList();
     }
 
     /**
-     * A fitting and its ways, the one that is taken first.
+     * A fitting and its ways, always in the same order, so that none moves under a finger.
      *
-     * @param isOwn whether that was decided for this one
-     * @param ways none where it comes onto the finished wall
+     * @param isOwn whether its way was decided for this one
+     * @param taken empty where it comes onto the finished wall
      */
-    public record FittingLine(UUID id, String fitting, String where, boolean isOwn, List<FittingWay> ways) {}
+    public record FittingLine(
+            UUID id,
+            String fitting,
+            String fromLeft,
+            boolean isOwn,
+            Optional<FittingWay.Way> taken,
+            List<FittingWay> ways) {}
 
     /** What a way of getting a fitting out of the way costs and risks. */
     public String costs(FittingWay way) {

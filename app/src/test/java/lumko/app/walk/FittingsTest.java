@@ -121,7 +121,7 @@ class FittingsTest extends ApplicationTest {
 
     @Test
     void anOldBlindStaysAndIsMasked() {
-        assertThat(blind("MASK")).hasStatusOk().bodyText().contains("decided for this one");
+        assertThat(blind("MASK")).hasStatusOk().bodyText().contains("Decided for this one");
         assertThat(steps())
                 .contains(ActivityKind.MASK_FITTINGS, ActivityKind.PLATES_OFF)
                 .doesNotContain(ActivityKind.FITTINGS_OFF);
@@ -130,7 +130,7 @@ class FittingsTest extends ApplicationTest {
     @Test
     void isGivenBackToTheHouse() {
         blind("MASK");
-        assertThat(blind("")).hasStatusOk().bodyText().doesNotContain("decided for this one");
+        assertThat(blind("")).hasStatusOk().bodyText().doesNotContain("Decided for this one");
         assertThat(fitted(Fitting.Kind.BLIND).way()).isEmpty();
         assertThat(steps()).contains(ActivityKind.FITTINGS_OFF);
     }
