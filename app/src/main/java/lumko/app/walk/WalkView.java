@@ -89,9 +89,7 @@ public final class WalkView {
 
     /** What was noticed of the room, behind its name. */
     public String foundInRoom() {
-        return wall.around().findings().isEmpty()
-                ? ""
-                : ": " + wall.around().findings().stream().map(words::name).collect(Collectors.joining(", "));
+        return wall.around().findings().stream().map(words::name).collect(Collectors.joining(", "));
     }
 
     public String where(AskedPlace asked) {
