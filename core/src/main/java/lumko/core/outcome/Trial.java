@@ -12,6 +12,9 @@ import java.util.List;
 public record Trial(Learned candidate, double computed, double learned, int outcomes) {
     private static final int PARTS = 10;
 
+    /** Less is noise: of a single wall nothing can be held back, and both foretell it alike but for rounding. */
+    private static final double LEAST_BETTER = 0.001;
+
     public static Trial of(List<Observation> observations) {
         double squares = 0;
         for (int part = 0; part < PARTS; part++) {
@@ -31,9 +34,9 @@ public record Trial(Learned candidate, double computed, double learned, int outc
                 count);
     }
 
-    /** Whether it foretold what it had not seen better than the simulation alone. */
+    /** Whether it foretold what it had not seen better than the simulation alone, by as much as anybody can read. */
     public boolean isBetter() {
-        return outcomes > 0 && learned < computed;
+        return computed - learned >= LEAST_BETTER;
     }
 
     /** What is used: the candidate if it is better, otherwise the simulation alone. */

@@ -148,6 +148,15 @@ class LearnedTest {
         assertThat(Trial.of(List.of()).used()).isSameAs(Learned.NOTHING);
     }
 
+    /** Whatever was seen of it: what it taught has not been tried on any other. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void oneWallTeachesNothing(long seed) {
+        Trial trial = Trial.of(truth(1, seed, 0.8, 1.2, 1));
+        assertThat(trial.outcomes()).isEqualTo(1);
+        assertThat(trial.used()).isSameAs(Learned.NOTHING);
+    }
+
     @Test
     void isTheSameOnceKept() {
         Learned learned = Learned.from(truth(50, 1, 0, 1, 1));
