@@ -31,8 +31,7 @@ class SessionConfiguration {
     JdbcIndexedSessionRepository sessionRepository(DataSource dataSource) {
         var sessions = new JdbcIndexedSessionRepository(new JdbcTemplate(dataSource), pastHibernate(dataSource));
         sessions.setDefaultMaxInactiveInterval(KEPT);
-        // requests of one session that note the same for the first time at the same moment do not stand in each other's
-        // way
+        // of two requests that note the same for the first time neither fails
         new PostgreSqlJdbcIndexedSessionRepositoryCustomizer().customize(sessions);
         sessions.setUpdateSessionQuery("""
                 update spring_session s

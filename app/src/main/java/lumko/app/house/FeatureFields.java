@@ -66,8 +66,7 @@ class FeatureFields {
         int times = form.typed("times").isEmpty() ? 1 : form.whole("times", TIMES);
         Length apart = times > 1 ? form.metres("apart", RecordFields.SIZE) : Length.ZERO;
         // nobody types it: what was taken off by mistake is entered again as it was
-        Optional<FittingWay.Way> way =
-                form.typed("way").isEmpty() ? Optional.empty() : Optional.of(form.one("way", FittingWay.Way.class));
+        Optional<FittingWay.Way> way = form.optionalOne("way", FittingWay.Way.class);
         return form.hasErrors()
                 ? Optional.empty()
                 : Optional.of(IntStream.range(0, times)

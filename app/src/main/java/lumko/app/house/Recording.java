@@ -163,6 +163,7 @@ public class Recording {
         Wall wall = surface.wall().orElseThrow(NotFoundException::new);
         check(surface.isCeiling(), wall, added);
         for (NewRoom.Feature feature : added) {
+            requireWay(feature.kind(), feature.way());
             features.save(new WallFeatureRow(surfaceId, feature));
             history.note(
                     Subject.surface(flat.id(), surfaceId),
@@ -225,13 +226,7 @@ public class Recording {
         WallFeatureRow row = features.findById(fittingId)
                 .filter(each -> each.surfaceId.equals(surfaceId))
                 .orElseThrow(NotFoundException::new);
-        Fitting.Kind kind = row.kind.fitting().orElseThrow(NotFoundException::new);
-        if (way.isPresent() && !FittingWay.has(kind, way.get())) {
-            throw new RefusedException(
-                    "refused.noSuchWay",
-                    speaker.words().name(row.kind),
-                    speaker.words().name(way.get()));
-        }
+        requireWay(row.kind, way);
         if (row.way().equals(way)) {
             return; // sent again, and arrived the first time
         }
@@ -241,6 +236,15 @@ public class Recording {
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.FEATURE_ENTERED,
                 words.name(row.kind) + ": " + way.map(words::name).orElseGet(() -> words.say("coats.asTheHouse")));
+    }
+
+    private void requireWay(WallFeature of, Optional<FittingWay.Way> way) {
+        boolean isThere = way.isEmpty()
+                || of.fitting().filter(kind -> FittingWay.has(kind, way.get())).isPresent();
+        if (!isThere) {
+            Words words = speaker.words();
+            throw new RefusedException("refused.noSuchWay", words.name(of), words.name(way.get()));
+        }
     }
 
     /** What a surface is made of under its coats. */

@@ -3,6 +3,7 @@ package lumko.app.platform;
 import java.time.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -13,12 +14,13 @@ import org.springframework.stereotype.Component;
  * page should not wait for that.
  */
 @Component
-class BackgroundStart {
+class BackgroundStart implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(BackgroundStart.class);
     private static final Duration PAGES_FIRST = Duration.ofSeconds(3);
     private static final Duration TRIED_AGAIN_AFTER = Duration.ofSeconds(5);
 
     private final ObjectProvider<BackgroundWork> work;
+    private final Thread beginning = Thread.ofVirtual().name("background-start").unstarted(this::begin);
 
     BackgroundStart(ObjectProvider<BackgroundWork> work) {
         this.work = work;
@@ -26,7 +28,12 @@ class BackgroundStart {
 
     @EventListener(ApplicationReadyEvent.class)
     void onceReady() {
-        Thread.ofVirtual().name("background-start").start(this::begin);
+        beginning.start();
+    }
+
+    @Override
+    public void destroy() {
+        beginning.interrupt();
     }
 
     /** The database may go away in just this moment; it is tried until it is there. */

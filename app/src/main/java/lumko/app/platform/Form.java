@@ -296,6 +296,11 @@ public final class Form {
         });
     }
 
+    /** One of the choices, or none where nothing was sent. */
+    public <E extends Enum<E>> Optional<E> optionalOne(String field, Class<E> of) {
+        return typed(field).isEmpty() ? Optional.empty() : Optional.of(one(field, of));
+    }
+
     /**
      * Runs something with what was typed; what it refuses becomes the sentence at the field: a range with its figures, why a
      * shape cannot be, what a feature says by its key. Of anything else only that it cannot be taken is said.

@@ -108,8 +108,7 @@ class DecidingController {
     String gotOutOfTheWay(@PathVariable UUID wallId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         Optional<UUID> fitting = form.id("fitting");
-        Optional<FittingWay.Way> way =
-                form.typed("way").isEmpty() ? Optional.empty() : Optional.of(form.one("way", FittingWay.Way.class));
+        Optional<FittingWay.Way> way = form.optionalOne("way", FittingWay.Way.class);
         if (!form.hasErrors()) {
             form.attempt("way", () -> {
                 recording.isGotOutOfTheWay(wallId, fitting.orElseThrow(), way);

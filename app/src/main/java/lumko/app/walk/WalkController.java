@@ -216,15 +216,11 @@ class WalkController {
         return all;
     }
 
-    private static <E extends Enum<E>> Optional<E> optional(Form form, String field, Class<E> of) {
-        return form.typed(field).isEmpty() ? Optional.empty() : Optional.of(form.one(field, of));
-    }
-
     @PostMapping("/marks/{markId}/method")
     String method(@PathVariable UUID markId, @RequestParam Map<String, String> typed, Model model) {
         Form form = form(typed);
         int seen = form.seenVersion();
-        Optional<Method> method = optional(form, "method", Method.class);
+        Optional<Method> method = form.optionalOne("method", Method.class);
         if (!form.hasErrors()) {
             form.attempt("method", () -> {
                 marking.method(markId, method, seen);

@@ -146,6 +146,18 @@ class FittingsTest extends ApplicationTest {
     }
 
     @Test
+    void aDoorHasNone() {
+        var door = mvc.post()
+                .uri("/surfaces/" + wallId + "/features")
+                .with(user(member("jonas")))
+                .with(csrf())
+                .param("feature", "DOOR")
+                .param("left", "3")
+                .param("way", "MASK");
+        assertThat(door).bodyText().contains("door: there is no such way of it as “mask it in place”.");
+    }
+
+    @Test
     void isForWhoLooksAfterTheHouseAndOfThatWall() {
         UUID blind = fitted(Fitting.Kind.BLIND).id();
         assertThat(post(member("emeka"), wallId, blind, "MASK")).hasStatus(403);
