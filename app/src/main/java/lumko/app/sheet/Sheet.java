@@ -3,7 +3,6 @@ package lumko.app.sheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,27 +76,13 @@ public record Sheet(
         return marks.getOrDefault(surfaceId, List.of());
     }
 
-    /**
-     * Whether all that a step was done on has been painted since: what it left wet is nobody's clock any more. Spots are painted by
-     * what is done at the same places, whole surfaces only by what is done all over them.
-     */
+    /** Whether all that a step was done on has been painted by what was ticked after it. */
     boolean isPaintedOver(SheetStep step) {
-        Set<String> surfaces = new HashSet<>(step.activity().surfaces());
-        Set<String> places = new HashSet<>(step.activity().places());
-        if (surfaces.isEmpty()) {
-            return false;
-        }
-        boolean isOfPlaces = !places.isEmpty();
-        steps.subList(steps.indexOf(step) + 1, steps.size()).stream()
-                .filter(later -> later.isTicked() && later.activity().isCoat())
-                .map(SheetStep::activity)
-                .forEach(coat -> {
-                    places.removeAll(coat.places());
-                    if (coat.places().isEmpty() && !coat.kind().isCutting()) {
-                        surfaces.removeAll(coat.surfaces());
-                    }
-                });
-        return surfaces.isEmpty() || isOfPlaces && places.isEmpty();
+        return step.activity()
+                .isPaintedOver(steps.subList(steps.indexOf(step) + 1, steps.size()).stream()
+                        .filter(SheetStep::isTicked)
+                        .map(SheetStep::activity)
+                        .toList());
     }
 
     /** The coats on a surface from edge to edge, planned or done, in their order. */

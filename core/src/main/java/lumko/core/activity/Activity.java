@@ -1,6 +1,8 @@
 package lumko.core.activity;
 
 import java.time.Duration;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -93,6 +95,25 @@ public record Activity(
         return (kind.phase() == Phase.COAT || kind.phase() == Phase.TRIM)
                 && !paintUsed().equals(Volume.ZERO)
                 && !wet.isEmpty();
+    }
+
+    /**
+     * Whether all that it was done on has been painted since: what it left wet is nobody's clock any more. Spots are painted by what is
+     * done at the same places, whole surfaces only by what is done all over them; cutting in paints neither.
+     *
+     * @param since what was done after it
+     */
+    public boolean isPaintedOver(Collection<Activity> since) {
+        Set<String> places = new HashSet<>(this.places);
+        Set<String> surfaces = new HashSet<>(this.surfaces);
+        since.stream().filter(Activity::isCoat).forEach(coat -> {
+            places.removeAll(coat.places);
+            if (coat.places.isEmpty() && !coat.kind.isCutting()) {
+                surfaces.removeAll(coat.surfaces);
+            }
+        });
+        boolean isAtPlaces = !this.places.isEmpty() && places.isEmpty();
+        return !this.surfaces.isEmpty() && (surfaces.isEmpty() || isAtPlaces);
     }
 
     /** Whether it is done on one of the same surfaces as another. */
