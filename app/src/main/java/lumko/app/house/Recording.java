@@ -230,12 +230,15 @@ public class Recording {
         if (row.way().equals(way)) {
             return; // sent again, and arrived the first time
         }
+        Fitting.Kind kind = row.kind.fitting().orElseThrow(NotFoundException::new);
         row.way = way.orElse(null);
         Words words = speaker.words();
         history.note(
                 Subject.surface(flat.id(), surfaceId),
                 EventKind.FEATURE_ENTERED,
-                words.name(row.kind) + ": " + way.map(words::name).orElseGet(() -> words.say("coats.asTheHouse")));
+                words.name(row.kind) + ": "
+                        + way.map(is -> Surface.Fitted.called(is, kind, words))
+                                .orElseGet(() -> words.say("coats.asTheHouse")));
     }
 
     private void requireWay(WallFeature of, Optional<FittingWay.Way> way) {

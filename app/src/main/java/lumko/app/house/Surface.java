@@ -43,7 +43,12 @@ public record Surface(
      *
      * @param way how this one is got out of the way, if not as the house does it
      */
-    public record Fitted(UUID id, Fitting fitting, Optional<FittingWay.Way> way) {}
+    public record Fitted(UUID id, Fitting fitting, Optional<FittingWay.Way> way) {
+        /** A radiator is neither scraped nor taken off by one hand, so its ways have names of their own. */
+        public static String called(FittingWay.Way way, Fitting.Kind of, Words words) {
+            return of == Fitting.Kind.RADIATOR ? words.say("Way.RADIATOR." + way.name()) : words.name(way);
+        }
+    }
 
     /** @throws java.util.NoSuchElementException for trim and fixtures */
     public Wall asWall() {

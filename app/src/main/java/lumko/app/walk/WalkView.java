@@ -23,6 +23,7 @@ import lumko.core.fault.RoomFinding;
 import lumko.core.figure.Catalogue;
 import lumko.core.figure.Figure;
 import lumko.core.film.RoomLight;
+import lumko.core.geometry.Fitting;
 import lumko.core.hold.Holding;
 import lumko.core.job.BuildUp;
 import lumko.core.job.Cover;
@@ -263,7 +264,7 @@ public final class WalkView {
                     List<FittingWay> ways = FittingWay.of(fitted.fitting().kind(), fitted.way(), practice, figures);
                     return new FittingLine(
                             fitted.id(),
-                            words.name(fitted.fitting().kind()),
+                            fitted.fitting().kind(),
                             words.place(fitted.fitting().box().left()),
                             fitted.way().isPresent(),
                             ways.stream().map(FittingWay::way).findFirst(),
@@ -282,11 +283,15 @@ public final class WalkView {
      */
     public record FittingLine(
             UUID id,
-            String fitting,
+            Fitting.Kind kind,
             String fromLeft,
             boolean isOwn,
             Optional<FittingWay.Way> taken,
             List<FittingWay> ways) {}
+
+    public String called(FittingLine fitting, FittingWay.Way way) {
+        return Surface.Fitted.called(way, fitting.kind(), words);
+    }
 
     /** What a way of getting a fitting out of the way costs and risks. */
     public String costs(FittingWay way) {

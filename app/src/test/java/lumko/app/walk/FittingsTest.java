@@ -137,12 +137,26 @@ class FittingsTest extends ApplicationTest {
 
     @Test
     void aWayItDoesNotHaveIsRefused() {
-        assertThat(blind("LOOSEN"))
-                .hasStatus(422)
-                .bodyText()
-                .contains("blind: there is no such way of it as “loosen it”.");
+        assertThat(blind("LOOSEN")).hasStatus(422).bodyText().contains("blind: “loosen it” is not possible with it.");
         assertThat(blind("SHOUT_AT")).hasStatus(422).bodyText().contains("Way must be one of the choices");
         assertThat(fitted(Fitting.Kind.BLIND).way()).isEmpty();
+    }
+
+    @Test
+    void aRadiatorIsPaintedBehindNotScraped() {
+        asLead(() -> {
+            recording.addFeatures(
+                    wallId, List.of(new NewRoom.Feature(WallFeature.RADIATOR, Box.ofMillimetres(2600, 500, 900, 600))));
+            return wallId;
+        });
+        UUID radiator = fitted(Fitting.Kind.RADIATOR).id();
+        assertThat(post(member("jonas"), wallId, radiator, "REMOVE"))
+                .hasStatusOk()
+                .bodyText()
+                .contains("from the left: lift it off, by two", "paint behind it with a slim roller");
+        assertThat(mvc.get().uri("/flats/" + flat.id() + "/history").with(user(member("jonas"))))
+                .bodyText()
+                .contains("radiator: lift it off, by two");
     }
 
     @Test
@@ -154,7 +168,7 @@ class FittingsTest extends ApplicationTest {
                 .param("feature", "DOOR")
                 .param("left", "3")
                 .param("way", "MASK");
-        assertThat(door).bodyText().contains("door: there is no such way of it as “mask it in place”.");
+        assertThat(door).bodyText().contains("door: “mask it in place” is not possible with it.");
     }
 
     @Test

@@ -96,7 +96,8 @@ public record FittingWay(Way way, Duration hand, double halo, double broken, Dur
     public static List<FittingWay> of(Fitting.Kind kind, Optional<Way> wanted, Practice practice, Catalogue figures) {
         List<FittingWay> ways = new ArrayList<>(ways(kind, figures));
         ways.sort(Comparator.comparing(FittingWay::expected));
-        Optional<Way> taken = wanted.filter(way -> has(kind, way)).or(() -> ofTheHouse(kind, practice));
+        Optional<Way> taken = wanted.filter(is -> ways.stream().anyMatch(way -> way.way() == is))
+                .or(() -> ofTheHouse(kind, practice));
         ways.sort(
                 Comparator.comparing(way -> taken.filter(is -> is == way.way()).isEmpty()));
         return List.copyOf(ways);
