@@ -122,7 +122,7 @@ class Days {
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList();
-        Set<UUID> ticked = sheets.ticked(steps);
+        Done done = Done.of(mine, sheets);
         Map<UUID, Set<Tool>> tools = sheets.tools(steps);
         Map<UUID, UUID> sheetOf = sheets.open();
         Map<LocalDate, List<Together>> byDay = new LinkedHashMap<>();
@@ -145,7 +145,7 @@ class Days {
                             words.duration(Duration.ofMinutes(minutes)),
                             day.getKey().equals(today),
                             day.getValue().stream()
-                                    .map(stroke -> stop(stroke, doors, ticked, sheetOf, words))
+                                    .map(stroke -> stop(stroke, doors, done, sheetOf, words))
                                     .toList(),
                             carried.stream().map(words::name).sorted().toList());
                 })
@@ -158,7 +158,7 @@ class Days {
     }
 
     private DayList.Stop stop(
-            Together stroke, Map<UUID, Houses.Door> doors, Set<UUID> ticked, Map<UUID, UUID> sheetOf, Words words) {
+            Together stroke, Map<UUID, Houses.Door> doors, Done done, Map<UUID, UUID> sheetOf, Words words) {
         UUID sheet = sheetOf.get(stroke.flatId());
         return new DayList.Stop(
                 words.clock(stroke.from()),
@@ -168,7 +168,7 @@ class Days {
                 said(stroke),
                 String.join(", ", stroke.rooms()),
                 stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), clock.instant()) : "",
-                stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
+                done.containsAll(stroke.pieces()),
                 stroke.kinds().contains(ActivityKind.BAG_TOOLS.name()),
                 sheet == null ? "/flats/" + stroke.flatId() : "/sheets/" + sheet);
     }

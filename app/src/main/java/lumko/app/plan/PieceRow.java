@@ -4,7 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Set;
 import java.util.UUID;
 import lumko.app.platform.OwnedRow;
 import org.jspecify.annotations.Nullable;
@@ -34,11 +33,6 @@ final class PieceRow extends OwnedRow {
     PieceRow(UUID planId) {
         super(UUID.randomUUID());
         this.planId = planId;
-    }
-
-    /** Whether the step it is a piece of is among those that are ticked; a walk and what is guessed never are. */
-    boolean isDone(Set<UUID> ticked) {
-        return stepId != null && ticked.contains(stepId);
     }
 
     Instant endsAt() {

@@ -145,7 +145,7 @@ class PlanDesk {
         private final Optional<PlanRow> drawn;
         private final List<PieceRow> drawnPieces;
         private final Map<UUID, PlannedFlatRow> standing;
-        private final Set<UUID> ticked;
+        private final Done done;
         private final Set<String> settled;
         private final Optional<UUID> chosen;
         private final PlanSpeech speech;
@@ -171,11 +171,7 @@ class PlanDesk {
             standing = drawn.map(rows::flats).orElse(List.of()).stream()
                     .collect(Collectors.toMap(row -> row.flatId, row -> row));
             drawnPieces = drawn.map(this::piecesOf).orElse(List.of());
-            ticked = sheets.ticked(drawnPieces.stream()
-                    .map(piece -> piece.stepId)
-                    .filter(Objects::nonNull)
-                    .distinct()
-                    .toList());
+            done = Done.of(drawnPieces, sheets);
             settled = rows.locks().keySet();
             chosen = wanted.filter(standing::containsKey).or(this::latest);
             speech = new PlanSpeech(
@@ -232,7 +228,7 @@ class PlanDesk {
                                     personOf,
                                     drawnPieces,
                                     standing,
-                                    ticked,
+                                    done,
                                     settled,
                                     chosen,
                                     from,
@@ -295,7 +291,7 @@ class PlanDesk {
 
         private boolean isAhead(PieceRow piece, int days) {
             Instant until = today.plusDays(days).atStartOfDay(words.zone()).toInstant();
-            return piece.beginsAt.isBefore(until) && piece.endsAt().isAfter(now) && !piece.isDone(ticked);
+            return piece.beginsAt.isBefore(until) && piece.endsAt().isAfter(now) && !done.contains(piece);
         }
 
         private PlanStory story() {
@@ -320,7 +316,7 @@ class PlanDesk {
                             speech.flat(stroke.flatId()),
                             speech.what(stroke),
                             stroke.dry().isAfter(stroke.to()) ? words.moment(stroke.dry(), now) : "",
-                            stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked)),
+                            done.containsAll(stroke.pieces()),
                             stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key))))
                     .toList();
         }

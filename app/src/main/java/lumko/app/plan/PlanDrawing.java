@@ -33,7 +33,7 @@ record PlanDrawing(
         Map<UUID, Person> personOf,
         List<PieceRow> drawnPieces,
         Map<UUID, PlannedFlatRow> standing,
-        Set<UUID> ticked,
+        Done done,
         Set<String> settled,
         Optional<UUID> chosen,
         Optional<Integer> from,
@@ -173,7 +173,6 @@ record PlanDrawing(
         double y = scale.at(stroke.from());
         double end = scale.at(stroke.to());
         double dry = scale.at(stroke.dry());
-        boolean isDone = stroke.pieces().stream().allMatch(piece -> piece.isDone(ticked));
         return new Stroke(
                 stroke.pieces().getFirst().key,
                 stroke.flatId(),
@@ -185,7 +184,7 @@ record PlanDrawing(
                 speech.letter(stroke.personId()),
                 end - y >= WORD_FROM ? speech.word(stroke.kind()) : "",
                 speech.title(stroke),
-                isDone,
+                done.containsAll(stroke.pieces()),
                 stroke.pieces().stream().anyMatch(piece -> chain.contains(piece.beginsAt + piece.kind)),
                 stroke.pieces().stream().anyMatch(piece -> settled.contains(piece.key)),
                 stroke.pieces().getFirst().stepId == null);

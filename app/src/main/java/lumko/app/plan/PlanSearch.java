@@ -158,8 +158,7 @@ class PlanSearch {
     }
 
     private void retell(Start start) {
-        Workload steady = start.ahead().load().priced(Manner.STEADY.change());
-        new Planner(steady).repaired().ifPresent(asItGoes -> {
+        Planner.asItGoes(start.ahead().load()).ifPresent(asItGoes -> {
             Offers.Reckoned reckoned = offers.reckon(start.ahead(), asItGoes, true, start.names());
             transaction.executeWithoutResult(status -> start.inForce()
                     .flatMap(plans::findById)

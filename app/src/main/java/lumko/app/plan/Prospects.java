@@ -7,9 +7,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lumko.app.account.People;
@@ -83,13 +81,9 @@ public class Prospects {
 
     /** What somebody has done ahead of its time does not come next any more. */
     private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> ahead) {
-        Set<UUID> ticked = sheets.ticked(ahead.stream()
-                .map(piece -> piece.stepId)
-                .filter(Objects::nonNull)
-                .distinct()
-                .toList());
+        Done done = Done.of(ahead, sheets);
         Map<UUID, PieceRow> next = new HashMap<>();
-        ahead.stream().filter(piece -> !piece.isDone(ticked)).forEach(piece -> next.putIfAbsent(piece.flatId, piece));
+        ahead.stream().filter(piece -> !done.contains(piece)).forEach(piece -> next.putIfAbsent(piece.flatId, piece));
         Map<UUID, String> names = people.names();
         Instant now = clock.instant();
         return rows.stream()

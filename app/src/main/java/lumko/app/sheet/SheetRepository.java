@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -13,6 +14,9 @@ interface SheetRepository extends JpaRepository<SheetRow, UUID> {
     Optional<SheetRow> findByFlatIdAndClosedAtIsNull(UUID flatId);
 
     List<SheetRow> findByTurnoverIdIn(Collection<UUID> turnoverIds);
+
+    @Query("select distinct sheet.turnoverId from SheetRow sheet where sheet.turnoverId in :turnoverIds")
+    Set<UUID> begun(Collection<UUID> turnoverIds);
 
     Optional<SheetRow> findFirstByOrderByMadeAtDescIdDesc();
 

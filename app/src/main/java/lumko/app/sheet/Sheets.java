@@ -104,6 +104,11 @@ public class Sheets {
         return stepIds.isEmpty() ? Set.of() : steps.ticked(stepIds);
     }
 
+    /** Those of some turnovers for which a sheet has been made. */
+    public Set<UUID> begun(Collection<UUID> turnoverIds) {
+        return turnoverIds.isEmpty() ? Set.of() : sheets.begun(turnoverIds);
+    }
+
     /** By flat its sheet that is not closed. */
     public Map<UUID, UUID> open() {
         return sheets.findByClosedAtIsNull().stream()

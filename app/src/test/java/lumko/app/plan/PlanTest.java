@@ -195,6 +195,37 @@ class PlanTest extends ApplicationTest {
                 .orElseThrow();
     }
 
+    private void empty(Flat flat) {
+        asLead(() -> {
+            recording.setDates(
+                    flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
+            return null;
+        });
+    }
+
+    /** Its first wall has one hole, is to be rolled all the same and is on a sheet. */
+    private void oneWallToRoll(Flat flat) {
+        UUID wallId = wall(flat, 0).id();
+        asLead(() -> {
+            Tin tin = store.all().stream()
+                    .filter(each -> each.product().name().equals("Hearth Matt")
+                            && each.left().compareTo(Volume.ofLitres(1)) > 0)
+                    .findFirst()
+                    .orElseThrow();
+            recording.addCoat(
+                    wallId,
+                    NewCoat.finish(
+                            tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusMonths(2), ""));
+            marking.set(
+                    UUID.randomUUID(),
+                    wallId,
+                    new Mark(Spot.ofMillimetres(800, 700), FaultKind.NAIL_HOLE.usualFault()));
+            confirming.isOnIt(wallId, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
+            deciding.decide(wallId, Action.ROLL, "", walks.wall(wallId).visit().version());
+            return making.make(flat.id());
+        });
+    }
+
     @Nested
     class WhatIsPlanned {
         @Test
@@ -336,11 +367,7 @@ class PlanTest extends ApplicationTest {
         @Test
         void aFlatWithoutADateIsPlannedButNeverLate() {
             Flat flat = freshFlat("Tern Terrace");
-            asLead(() -> {
-                recording.setDates(
-                        flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
-                return null;
-            });
+            empty(flat);
             look();
             Prospects.Prospect prospect = asLead(() -> prospects.of(flat.id())).orElseThrow();
             assertThat(prospect.lateBy()).isZero();
@@ -560,6 +587,30 @@ class PlanTest extends ApplicationTest {
                 return null;
             });
             assertThat(inForce().id()).isEqualTo(before);
+        }
+
+        @Test
+        void whatHasBeenWalkedIsNotWalkedNext() {
+            Flat flat = freshFlat("Ropewalk Court");
+            empty(flat);
+            look();
+            asLead(() -> {
+                planning.take(plans.findAllByStateOrderByChanges(PlanState.OFFERED)
+                        .getFirst()
+                        .id());
+                return null;
+            });
+            assertThat(next(flat)).contains("Walk the flat");
+            oneWallToRoll(flat);
+            assertThat(next(flat)).contains("Work as guessed before the walk");
+            asLead(() -> {
+                planning.takeBack();
+                return null;
+            });
+        }
+
+        private String next(Flat flat) {
+            return asLead(() -> prospects.of(flat.id())).orElseThrow().next().orElseThrow();
         }
 
         @Test
@@ -870,32 +921,8 @@ class PlanTest extends ApplicationTest {
         @Test
         void aWallThatSomebodyWantsRolledCouldBeTouchedUpInstead() {
             Flat flat = freshFlat("Ropewalk Court");
-            UUID wallId = wall(flat, 0).id();
-            asLead(() -> {
-                Tin tin = store.all().stream()
-                        .filter(each -> each.product().name().equals("Hearth Matt")
-                                && each.left().compareTo(Volume.ofLitres(1)) > 0)
-                        .findFirst()
-                        .orElseThrow();
-                recording.addCoat(
-                        wallId,
-                        NewCoat.finish(
-                                tin.product().id(),
-                                tin.colour().id(),
-                                Optional.of(tin.id()),
-                                TODAY.minusMonths(2),
-                                ""));
-                recording.setDates(
-                        flat.id(), TODAY, Optional.empty(), Optional.empty(), Scrutiny.AS_USUAL, EditableRow.UNSAVED);
-                marking.set(
-                        UUID.randomUUID(),
-                        wallId,
-                        new Mark(Spot.ofMillimetres(800, 700), FaultKind.NAIL_HOLE.usualFault()));
-                confirming.isOnIt(wallId, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
-                deciding.decide(
-                        wallId, Action.ROLL, "", walks.wall(wallId).visit().version());
-                return making.make(flat.id());
-            });
+            empty(flat);
+            oneWallToRoll(flat);
             WorkAhead.FlatAhead ahead = ahead().flats().stream()
                     .filter(each -> each.flatId().equals(flat.id()))
                     .findFirst()

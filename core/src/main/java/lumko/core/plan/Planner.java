@@ -29,6 +29,10 @@ public final class Planner {
     private static final double WARM = 3000;
 
     private static final double COOL = 200;
+    /** What a change costs that nobody would make to be in time. */
+    private static final double UNTHINKABLE = 1e9;
+    /** Trials of who gives way to what was not planned: after as many more hardly anything comes out otherwise. */
+    private static final int GIVING_WAY = 300;
     /** A seed's own way for each of the searches side by side. */
     private static final long APART = 0x9E3779B97F4A7C15L;
 
@@ -57,6 +61,16 @@ public final class Planner {
     /** The cheapest of the foreman's orders; empty where hours or locks leave no place for something. */
     public Optional<Plan> foreman() {
         return cheapest(new Foreman(net).plans());
+    }
+
+    /**
+     * What becomes of the plan in force: made whole again, with what nobody had planned put where it is least late. Within a day one
+     * thing gives way to another; nothing changes hands or day that does not have to.
+     *
+     * @return empty where hours or locks leave no place for something
+     */
+    public static Optional<Plan> asItGoes(Workload load) {
+        return new Planner(load.priced(UNTHINKABLE)).iterations(GIVING_WAY, 1);
     }
 
     /** The plan in force made whole again, without a search; empty if it cannot be, or there is none. */

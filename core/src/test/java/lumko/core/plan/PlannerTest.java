@@ -17,6 +17,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import lumko.core.plan.Flats.Extra;
 import lumko.core.plan.Workload.Lock;
 import lumko.core.plan.Workload.Weights;
@@ -356,6 +358,25 @@ class PlannerTest {
             Plan repaired = checked(after, new Planner(after).repaired().orElseThrow());
             assertThat(repaired.painter(40) != PLAN.painter(40) || repaired.start(40) / DAY != day)
                     .isTrue();
+        }
+
+        /** A flat in which nobody had been when the plan was taken. */
+        @ParameterizedTest
+        @ValueSource(ints = {0, 3, 7, 11, 16, 19})
+        void workThatNobodyHadPlannedFindsItsPlaceWithoutAnythingElseChangingHandsOrDay(int flat) {
+            Set<String> unplanned = LOAD.flats().get(flat).rooms().stream()
+                    .flatMap(room -> room.steps().stream())
+                    .map(Workload.Step::id)
+                    .collect(Collectors.toSet());
+            Map<String, Workload.Step> bare =
+                    LOAD.steps().stream().collect(Collectors.toMap(Workload.Step::id, Function.identity()));
+            Workload after = Flats.under(LOAD, PLAN, 0)
+                    .changing(each -> unplanned.contains(each.id()) ? bare.get(each.id()) : each)
+                    .priced(15_000);
+            Cost kept = Cost.of(after, checked(after, Planner.asItGoes(after).orElseThrow()));
+            Cost sought = Cost.of(after, new Planner(after).iterations(1500, 1).orElseThrow());
+            assertThat(kept.changes()).isZero();
+            assertThat(kept.weightedLate()).isLessThanOrEqualTo(sought.weightedLate() + HOUR);
         }
     }
 }
