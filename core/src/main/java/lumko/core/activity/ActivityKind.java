@@ -11,11 +11,6 @@ import lumko.core.record.Layer;
 /** What is done on a job, in the usual order. Which comes after which, and why, is said by the order of the job. */
 public enum ActivityKind {
     SET_UP(OPEN),
-    /** Stirred from the bottom, once a paint and visit. */
-    STIR(OPEN),
-    /** Tins of one paint poured together. */
-    BOX_TINS(OPEN),
-    PREPARE_SLEEVE(OPEN),
     /** What stays is moved to the middle and wrapped. */
     WRAP_FURNITURE(PROTECT),
     PROTECT_FLOOR(PROTECT),
@@ -59,6 +54,11 @@ public enum ActivityKind {
     LIGHT_SAND(PREPARE, Purpose.SAND),
     SAND_PRIMER(PREPARE, Purpose.SAND),
     PRIME_AGAIN(PREPARE, Purpose.RECOAT),
+    PREPARE_SLEEVE(COAT),
+    /** Stirred from the bottom, once a paint and visit. */
+    STIR(COAT),
+    /** Tins of one paint poured together. */
+    BOX_TINS(COAT),
     TAPE_EDGES(COAT, Purpose.TAPE),
     SEAL_TAPE_EDGE(COAT, Purpose.PAINT),
     CUT_CEILING(COAT, Purpose.PAINT),
@@ -94,6 +94,7 @@ public enum ActivityKind {
 
     private static final Set<ActivityKind> ONCE_PER_PAINT =
             EnumSet.of(STIR, BOX_TINS, PREPARE_SLEEVE, SET_OUT_TOUCH_UP, BAG_TOOLS, WASH_TOOLS);
+    private static final Set<ActivityKind> JUST_BEFORE_USE = EnumSet.of(STIR, BOX_TINS, SET_OUT_TOUCH_UP);
     private static final Set<ActivityKind> ROLLING =
             EnumSet.of(ROLL_CEILING, ROLL_CEILING_AGAIN, ROLL, ROLL_AGAIN, ROLL_FURTHER);
     private static final Set<ActivityKind> CUTTING = EnumSet.of(CUT_CEILING, CUT_IN, CUT_IN_AGAIN);
@@ -124,6 +125,11 @@ public enum ActivityKind {
     /** What a place has to be dry for before this is done on it; empty if it does not matter whether it is wet. */
     public Optional<Purpose> needsDryFor() {
         return needsDryFor;
+    }
+
+    /** Whether it is done when the first coat that needs it can be put on, and not before: what was stirred settles again. */
+    public boolean isJustBeforeUse() {
+        return JUST_BEFORE_USE.contains(this);
     }
 
     /** Whether it belongs to the visit to the flat rather than to a surface. */

@@ -24,7 +24,8 @@ import lumko.core.quantity.Volume;
 
 /** Draws what comes before what between the activities of a job, by the rules of the order. */
 final class Links {
-    private record Pair(int from, int to) {}
+    /** Two activities by their numbers. */
+    record Pair(int from, int to) {}
 
     private final Order order;
     private final List<Standing> standing;
@@ -56,7 +57,12 @@ final class Links {
                 link(rule, activities, ranks, byRank, pairs);
             }
         }
-        List<Activity> sorted = inOrder(activities, pairs.keySet());
+        new FirstUse(activities, pairs, inOrder(activities, pairs.keySet()))
+                .waits()
+                .forEach((pair, precedence) -> add(pairs, pair, precedence));
+        List<Activity> sorted = inOrder(activities, pairs.keySet()).stream()
+                .map(activities::get)
+                .toList();
         List<Precedence> precedences = new ArrayList<>(pairs.values());
         precedences.addAll(fromStanding(activities));
         return new WorkGraph(sorted, precedences, standing);
@@ -178,7 +184,7 @@ final class Links {
     }
 
     /** As sorted, but for walls that come later because of their colour. */
-    private static List<Activity> inOrder(List<Activity> activities, Set<Pair> pairs) {
+    private static List<Integer> inOrder(List<Activity> activities, Set<Pair> pairs) {
         int[] open = new int[activities.size()];
         Map<Integer, List<Integer>> next = new HashMap<>();
         for (Pair pair : pairs) {
@@ -191,10 +197,10 @@ final class Links {
                 ready.add(n);
             }
         }
-        List<Activity> sorted = new ArrayList<>();
+        List<Integer> sorted = new ArrayList<>();
         while (!ready.isEmpty()) {
             int one = ready.remove();
-            sorted.add(activities.get(one));
+            sorted.add(one);
             for (int after : next.getOrDefault(one, List.of())) {
                 if (--open[after] == 0) {
                     ready.add(after);
