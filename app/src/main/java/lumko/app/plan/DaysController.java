@@ -1,11 +1,15 @@
 package lumko.app.plan;
 
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Date;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,12 +23,6 @@ import lumko.app.platform.Csv;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Speaker;
 import lumko.app.platform.Words;
-import net.fortuna.ical4j.data.CalendarOutputter;
-import net.fortuna.ical4j.model.Calendar;
-import net.fortuna.ical4j.model.component.VEvent;
-import net.fortuna.ical4j.model.property.Description;
-import net.fortuna.ical4j.model.property.Location;
-import net.fortuna.ical4j.model.property.Uid;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -109,28 +107,25 @@ class DaysController {
     }
 
     private byte[] written(List<Days.Stay> stays, boolean isOfHouse) {
-        Calendar calendar =
-                new Calendar().withProdId("-//Lumko//Plan//EN").withDefaults().getFluentTarget();
+        ICalendar calendar = new ICalendar();
+        calendar.setProductId("-//Lumko//Plan//EN");
         Words words = speaker.words();
         Instant now = clock.instant();
         for (Days.Stay stay : stays) {
-            String summary = isOfHouse ? stay.flat() + ": " + stay.person() : stay.flat();
-            VEvent event = new VEvent(stay.from(), stay.to(), summary);
-            event.add(new Uid(stay.uid() + "@lumko"));
-            event.add(new Location(stay.flat()));
-            event.add(new Description(String.join("\n", stay.what())
+            VEvent event = new VEvent();
+            event.setUid(stay.uid() + "@lumko");
+            event.setDateTimeStamp(Date.from(now));
+            event.setDateStart(Date.from(stay.from()));
+            event.setDateEnd(Date.from(stay.to()));
+            event.setSummary(isOfHouse ? stay.flat() + ": " + stay.person() : stay.flat());
+            event.setLocation(stay.flat());
+            event.setDescription(String.join("\n", stay.what())
                     + (stay.dry().isAfter(stay.to())
                             ? "\n" + words.say("plan.dryUntil") + ": " + words.moment(stay.dry(), now)
-                            : "")));
-            calendar.add(event);
+                            : ""));
+            calendar.addEvent(event);
         }
-        StringWriter text = new StringWriter();
-        try {
-            new CalendarOutputter(false).output(calendar, text);
-        } catch (IOException noneInMemory) {
-            throw new IllegalStateException(noneInMemory);
-        }
-        return text.toString().getBytes(StandardCharsets.UTF_8);
+        return Biweekly.write(calendar).go().getBytes(StandardCharsets.UTF_8);
     }
 
     @GetMapping(path = "/plan.csv", produces = "text/csv;charset=UTF-8")

@@ -2,10 +2,11 @@ package lumko.app.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import biweekly.Biweekly;
-import biweekly.ICalendar;
-import biweekly.component.VEvent;
+import java.io.IOException;
+import java.io.StringReader;
 import java.net.http.HttpResponse;
+import java.time.Instant;
+import java.time.temporal.Temporal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,13 @@ import java.util.regex.Pattern;
 import lumko.app.ApplicationTest;
 import lumko.app.SignedInClient;
 import lumko.app.account.CalendarLinks;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DateProperty;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -38,10 +46,23 @@ class CalendarTest extends ApplicationTest {
         return link.group();
     }
 
-    private static ICalendar read(String text) {
-        ICalendar calendar = Biweekly.parse(text).first();
-        assertThat(calendar.validate(biweekly.ICalVersion.V2_0).isEmpty()).isTrue();
-        return calendar;
+    private static List<VEvent> read(String text) {
+        try {
+            Calendar calendar = new CalendarBuilder().build(new StringReader(text));
+            assertThat(calendar.validate().getEntries()).isEmpty();
+            return calendar.getComponents(Component.VEVENT);
+        } catch (IOException | ParserException problem) {
+            throw new AssertionError(text, problem);
+        }
+    }
+
+    private static Instant moment(VEvent event, String property) {
+        return Instant.from(
+                event.<DateProperty<Temporal>>getRequiredProperty(property).getDate());
+    }
+
+    private static String text(VEvent event, String property) {
+        return event.getRequiredProperty(property).getValue();
     }
 
     private HttpResponse<String> anybody(String path) {
@@ -54,31 +75,28 @@ class CalendarTest extends ApplicationTest {
         HttpResponse<String> answer = anybody(link("jonas", Map.of("person", jonas.toString())));
         assertThat(answer.headers().firstValue("Content-Type"))
                 .hasValueSatisfying(type -> assertThat(type).startsWith("text/calendar"));
-        List<VEvent> events = read(answer.body()).getEvents();
+        List<VEvent> events = read(answer.body());
         List<Days.Stay> stays = asLead(() -> days.stays(Optional.of(jonas), Optional.empty()));
         assertThat(events).hasSameSizeAs(stays).isNotEmpty();
         for (int i = 0; i < stays.size(); i++) {
             VEvent event = events.get(i);
-            assertThat(event.getDateStart().getValue().toInstant())
-                    .isEqualTo(stays.get(i).from());
-            assertThat(event.getDateEnd().getValue().toInstant())
-                    .isEqualTo(stays.get(i).to());
-            assertThat(event.getSummary().getValue()).isEqualTo(stays.get(i).flat());
-            assertThat(event.getDescription().getValue())
+            assertThat(moment(event, Property.DTSTART)).isEqualTo(stays.get(i).from());
+            assertThat(moment(event, Property.DTEND)).isEqualTo(stays.get(i).to());
+            assertThat(text(event, Property.SUMMARY)).isEqualTo(stays.get(i).flat());
+            assertThat(text(event, Property.DESCRIPTION))
                     .contains(stays.get(i).what().getFirst());
         }
-        assertThat(events.stream().map(event -> event.getUid().getValue())).doesNotHaveDuplicates();
+        assertThat(events.stream().map(event -> text(event, Property.UID))).doesNotHaveDuplicates();
     }
 
     @Test
     void aHousesCalendarNamesWhoComes() {
         UUID house = asLead(houses::all).getFirst().id();
-        List<VEvent> events = read(anybody(link("mirela", Map.of("house", house.toString())))
-                        .body())
-                .getEvents();
+        List<VEvent> events =
+                read(anybody(link("mirela", Map.of("house", house.toString()))).body());
         assertThat(events)
                 .isNotEmpty()
-                .allSatisfy(event -> assertThat(event.getSummary().getValue())
+                .allSatisfy(event -> assertThat(text(event, Property.SUMMARY))
                         .startsWith("Ropewalk Court")
                         .contains(": "));
     }
