@@ -124,6 +124,12 @@ public record WallDrawing(
         return "M" + lines(foot, wall.height(), from).substring(1) + lines(foot.reversed(), wall.height(), to) + "Z";
     }
 
+    /** The wall alone, from corner to corner, in millimetres, as a path. */
+    public static String outline(Wall wall) {
+        return "M" + lines(wall.foot().points(), wall.height(), 0).substring(1)
+                + lines(wall.top().points().reversed(), wall.height(), 0) + "Z";
+    }
+
     private static String lines(List<Course.Point> points, Length wallHeight, double above) {
         return points.stream()
                 .map(point -> "L" + point.fromLeft().inMillimetres() + " "

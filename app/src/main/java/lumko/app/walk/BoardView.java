@@ -2,8 +2,10 @@ package lumko.app.walk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import lumko.app.drawing.WallDrawing;
 import lumko.app.house.Surface;
@@ -22,6 +24,7 @@ import lumko.core.quantity.Length;
 
 /** A walked surface as it is drawn with its scale, its light and its marks; in millimetres, y runs down. */
 public final class BoardView {
+    private static final double NAME_FROM_LEFT = 40;
     private static final double SIDE_LEAST = 330;
     private static final double ABOVE_LEAST = 230;
     private static final double BELOW_LEAST = 250;
@@ -119,9 +122,23 @@ public final class BoardView {
                 figures.length(Figure.EYE_BAND_TO).inMillimetres());
     }
 
-    public double eyeBandTop() {
-        Length foot = wall.surface().asWall().footAt(Length.ZERO);
-        return drawing.height() - foot.plus(figures.length(Figure.EYE_BAND_TO)).inMillimetres();
+    /** What the band is kept to: under a roof and over stairs there is less wall than its rectangle. */
+    public String outline() {
+        return WallDrawing.outline(wall.surface().asWall());
+    }
+
+    /** Where its name stands: at the left, or where the wall first reaches above it; empty where it nowhere does. */
+    public Optional<String> eyeBandName() {
+        Wall drawn = wall.surface().asWall();
+        Length to = figures.length(Figure.EYE_BAND_TO);
+        return DoubleStream.iterate(NAME_FROM_LEFT, x -> x + NAME_FROM_LEFT)
+                .takeWhile(x -> x < drawing.width())
+                .mapToObj(Length::ofMillimetres)
+                .filter(x -> !drawn.footAt(x).plus(to).isLongerThan(drawn.heightAt(x)))
+                .findFirst()
+                .map(x -> at(
+                        x.inMillimetres(),
+                        drawing.height() - drawn.footAt(x).plus(to).inMillimetres()));
     }
 
     // ---- the walls around a ceiling

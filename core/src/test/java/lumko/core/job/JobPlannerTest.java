@@ -9,13 +9,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lumko.core.activity.Activity;
 import lumko.core.activity.ActivityKind;
 import lumko.core.activity.Caution;
 import lumko.core.activity.Material;
+import lumko.core.activity.Precedence;
 import lumko.core.activity.Site;
 import lumko.core.activity.Tool;
 import lumko.core.activity.WorkGraph;
@@ -86,19 +89,49 @@ class JobPlannerTest {
         assertThat(one(work, SAND).tools()).contains(Tool.FOLDED_FINE_PAPER, Tool.HALF_MASK);
     }
 
+    /** What was stirred when the flat was opened has settled by the time the filler is dry. */
+    @Test
+    void aPaintIsStirredWhenItsFirstCoatCanGoOn() {
+        WorkGraph work = plan(Action.ROLL, NEW_HOUSE, at(FaultKind.ANCHOR, 500, 1500));
+        Schedule schedule = Schedule.of(work, 1, new Air(Climate.REFERENCE, FIGURES));
+
+        Schedule.Entry stir = schedule.entry(one(work, STIR).id()).orElseThrow();
+        assertThat(stir.heldBy().flatMap(Precedence::drying)).isPresent();
+        assertThat(schedule.entry(one(work, CUT_IN).id()).orElseThrow().start()).isEqualTo(stir.end());
+    }
+
+    @Test
+    void whereOneRoomIsReadySoonerItDoesNotWaitForTheOther() {
+        Face filled = wall("a", plainWall(), Action.ROLL, at(FaultKind.ANCHOR, 500, 1500));
+        Face sound = Face.wall("b", "s", plainWall(), painted("oat", MATT, 3), again("oat"), List.of())
+                .with(Action.ROLL);
+        Room other = new Room("s", room().kind(), Set.of(), Room.Floor.HARD, Optional.empty());
+        WorkGraph work = new JobPlanner(FIGURES, Practice.STARTING)
+                .plan(Job.of(List.of(room(), other), List.of(filled, sound), NEW_HOUSE))
+                .by(Work.View.ROOM);
+
+        Map<String, Activity> byId = work.activities().stream().collect(Collectors.toMap(Activity::id, each -> each));
+        List<Activity> before = work.precedences().stream()
+                .filter(each -> each.to().equals(one(work, STIR).id()))
+                .map(each -> byId.get(each.from()))
+                .toList();
+        assertThat(before).extracting(Activity::kind).contains(KEY_SAND).doesNotContain(FILL, SPOT_PRIME);
+        assertThat(before).noneMatch(each -> each.rooms().equals(one(plan(Action.ROLL, NEW_HOUSE), KEY_SAND).rooms()));
+    }
+
     @Test
     void rollingAWallByHandArithmetic() {
         WorkGraph work = plan(Action.ROLL, NEW_HOUSE, nail(500, 1500));
         assertThat(kinds(work))
                 .containsSubsequence(
-                        STIR,
-                        PREPARE_SLEEVE,
                         PROTECT_FLOOR,
                         FILL,
                         SAND,
                         KEY_SAND,
                         DUST_OFF,
                         SPOT_PRIME,
+                        PREPARE_SLEEVE,
+                        STIR,
                         CUT_IN,
                         ROLL,
                         LOOK_FOR_MISSES,
