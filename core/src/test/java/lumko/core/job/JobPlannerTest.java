@@ -116,7 +116,9 @@ class JobPlannerTest {
                 .map(each -> byId.get(each.from()))
                 .toList();
         assertThat(before).extracting(Activity::kind).contains(KEY_SAND).doesNotContain(FILL, SPOT_PRIME);
-        assertThat(before).noneMatch(each -> each.rooms().equals(one(plan(Action.ROLL, NEW_HOUSE), KEY_SAND).rooms()));
+        assertThat(before)
+                .noneMatch(each -> each.rooms()
+                        .equals(one(plan(Action.ROLL, NEW_HOUSE), KEY_SAND).rooms()));
     }
 
     @Test
