@@ -32,6 +32,8 @@ public class Store {
             Comparator.comparing(Tin::left).reversed().thenComparing(Tin::label);
 
     private static final double ALL_OF_THEM = -1;
+    /** Letters of a batch. */
+    static final int MOST_OF_BATCH = 30;
 
     private final TinRepository tins;
     private final Paints paints;
@@ -206,8 +208,7 @@ public class Store {
      */
     public int putDown(UUID tinId, Volume left, String place, int seenVersion) {
         access.requirePainter();
-        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
-        row.checkSeen(seenVersion);
+        TinRow row = seen(new Seen(tinId, seenVersion));
         new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
         row.leftLitres = left.inLitres();
         row.place = place;
@@ -230,8 +231,7 @@ public class Store {
             String tintedAt,
             int seenVersion) {
         access.requirePainter();
-        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
-        row.checkSeen(seenVersion);
+        TinRow row = seen(new Seen(tinId, seenVersion));
         Paints.TIN_SIZE.check(size.inLitres());
         new Limits("left in the tin", 0, size.inLitres(), "L").check(left.inLitres());
         row.label = label;
@@ -245,6 +245,50 @@ public class Store {
         tins.flush();
     }
 
+    /** A tin as somebody saw it who does something with it now. */
+    public record Seen(UUID tinId, int version) {}
+
+    /**
+     * Pours tins of one paint together into one of its own. They are empty afterwards, and stay what was painted from them: what is in
+     * the new one is no longer quite the same.
+     *
+     * @throws ChangedMeanwhileException if somebody has changed one of them since
+     * @throws NotFoundException if they are not of one paint
+     */
+    public UUID pour(List<Seen> from, String label, Volume size, String place) {
+        access.requirePainter();
+        List<TinRow> rows = from.stream().map(this::seen).toList();
+        PaintBook book = paints.book();
+        List<Paint> of =
+                rows.stream().map(row -> tin(row, book).paint()).distinct().toList();
+        if (rows.size() < 2 || of.size() > 1) {
+            throw new NotFoundException();
+        }
+        Volume together =
+                Volume.ofLitres(rows.stream().mapToDouble(row -> row.leftLitres).sum());
+        String batch = rows.stream()
+                .map(row -> row.batch)
+                .filter(known -> !known.isEmpty())
+                .distinct()
+                .collect(Collectors.joining(" + "));
+        rows.forEach(row -> row.leftLitres = 0);
+        return addTin(
+                label,
+                of.getFirst().product().id(),
+                of.getFirst().colour().id(),
+                batch.length() <= MOST_OF_BATCH ? batch : "",
+                size,
+                together,
+                place,
+                rows.stream().map(row -> row.tintedAt).distinct().count() == 1 ? rows.getFirst().tintedAt : "");
+    }
+
+    private TinRow seen(Seen seen) {
+        TinRow row = tins.findById(seen.tinId).orElseThrow(NotFoundException::new);
+        row.checkSeen(seen.version);
+        return row;
+    }
+
     /** Takes a tin out of the store that came in by mistake. */
     public void takeOut(UUID tinId) {
         access.requirePainter();
@@ -255,8 +299,7 @@ public class Store {
     /** Notes what a dip into the tin has shown. */
     public void dip(UUID tinId, Volume left, int seenVersion) {
         access.requirePainter();
-        TinRow row = tins.findById(tinId).orElseThrow(NotFoundException::new);
-        row.checkSeen(seenVersion);
+        TinRow row = seen(new Seen(tinId, seenVersion));
         new Limits("left in the tin", 0, row.sizeLitres, "L").check(left.inLitres());
         row.leftLitres = left.inLitres();
     }

@@ -1,6 +1,7 @@
 package lumko.app.store;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import lumko.app.catalogue.Product;
 import lumko.app.history.EventKind;
 import lumko.app.history.History;
 import lumko.app.history.Subject;
+import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.Form;
 import lumko.app.platform.NotFoundException;
 import lumko.app.platform.Plain;
@@ -111,7 +113,7 @@ class StoreController {
                 form.text("label", 12),
                 fields.product(form, "productId"),
                 fields.colour(form, "colourId"),
-                form.optionalText("batch", 30),
+                form.optionalText("batch", Store.MOST_OF_BATCH),
                 form.litres("size", Paints.TIN_SIZE),
                 form.litres("left-in-tin", LEFT),
                 form.text("place", 80),
@@ -157,9 +159,12 @@ class StoreController {
     }
 
     private String tin(UUID tinId, Model model, Form form) {
-        model.addAttribute("t", store.tin(tinId).orElseThrow(NotFoundException::new));
+        Tin tin = store.tin(tinId).orElseThrow(NotFoundException::new);
+        model.addAttribute("t", tin);
         model.addAttribute("form", form);
         model.addAttribute("mayAdd", !access.member().isOffice());
+        model.addAttribute(
+                "mayPour", !tin.left().equals(Volume.ZERO) && !others(tin).isEmpty());
         return "tin";
     }
 
@@ -192,6 +197,84 @@ class StoreController {
                 tin.paint().name(),
                 speaker.words().volume(tin.left()) + "/" + speaker.words().volume(tin.size()),
                 tin.place());
+    }
+
+    @GetMapping("/store/tins/{tinId}/pour")
+    String pour(@PathVariable UUID tinId, Model model) {
+        return pour(store.tin(tinId).orElseThrow(NotFoundException::new), model, Form.empty(speaker.words()));
+    }
+
+    private String pour(Tin tin, Model model, Form form) {
+        access.requirePainter();
+        model.addAttribute("t", tin);
+        model.addAttribute("others", others(tin));
+        model.addAttribute("form", form);
+        return "tin-pour";
+    }
+
+    /** Those of the same paint in which something is left. */
+    private List<Tin> others(Tin tin) {
+        return store.tinsOf(List.of(tin.paint())).getOrDefault(tin.paint(), List.of()).stream()
+                .filter(other -> !other.id().equals(tin.id()) && !other.left().equals(Volume.ZERO))
+                .toList();
+    }
+
+    /** Pours a tin together with others of its paint. */
+    @PostMapping("/store/tins/{tinId}/pour")
+    String pour(
+            @PathVariable UUID tinId,
+            @RequestParam Map<String, String> fields,
+            Model model,
+            HttpServletResponse response) {
+        access.requirePainter();
+        Tin tin = store.tin(tinId).orElseThrow(NotFoundException::new);
+        Form form = new Form(fields, speaker.words());
+        List<Store.Seen> seen = new ArrayList<>(List.of(new Store.Seen(tinId, form.seenVersion())));
+        Volume together = tin.left();
+        List<String> labels = new ArrayList<>(List.of(tin.label()));
+        for (Tin other : others(tin)) {
+            String version = form.typed("with-" + other.id());
+            if (!version.isEmpty()) {
+                Form theirs = new Form(Map.of("version", version), speaker.words());
+                seen.add(new Store.Seen(other.id(), theirs.seenVersion()));
+                theirs.sentences().forEach(sentence -> form.refuse("with", sentence));
+                together = together.plus(other.left());
+                labels.add(other.label());
+            }
+        }
+        long ticked = fields.keySet().stream()
+                .filter(field -> field.startsWith("with-"))
+                .count();
+        if (ticked > seen.size() - 1) {
+            // one of them was emptied, or became another paint
+            throw new ChangedMeanwhileException();
+        }
+        String label = form.text("label", 12);
+        Volume size = form.litres("size", Paints.TIN_SIZE);
+        String place = form.text("place", 80);
+        if (ticked == 0) {
+            form.refuse("with", speaker.words().say("refused.pouredWithNone"));
+        }
+        if (!form.hasErrors() && together.compareTo(size) > 0) {
+            form.refuse("size", speaker.words().say("refused.moreThanTin", together, size));
+        }
+        if (!form.hasErrors() && store.hasTinLabelled(label)) {
+            form.refuse("label", speaker.words().say("refused.taken", label));
+        }
+        if (form.hasErrors()) {
+            response.setStatus(422);
+            return pour(tin, model, form);
+        }
+        UUID poured = store.pour(seen, label, size, place);
+        history.note(
+                Subject.organisation(),
+                EventKind.CORRECTED,
+                speaker.words()
+                        .say(
+                                "pour.noted",
+                                String.join(" + ", labels),
+                                said(store.tin(poured).orElseThrow())));
+        return "redirect:/store/tins/" + poured;
     }
 
     @PostMapping("/store/tins/{tinId}/dip")

@@ -1,6 +1,7 @@
 package lumko.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
@@ -32,7 +33,7 @@ class TinTest extends ApplicationTest {
                 ""));
     }
 
-    private MvcTestResult post(Member by, UUID tin, Map<String, String> fields) {
+    private MvcTestResult post(Member by, Object tin, Map<String, String> fields) {
         var request = mvc.post().uri("/store/tins/" + tin).with(user(by)).with(csrf());
         fields.forEach(request::param);
         return request.exchange();
@@ -111,5 +112,96 @@ class TinTest extends ApplicationTest {
                 .contains(less)
                 .startsWith(more);
         assertThat(asLead(() -> store.tins(List.of(less, UUID.randomUUID())))).containsOnlyKeys(less);
+    }
+
+    private UUID like(UUID tin, String label, String batch, double left) {
+        return asLead(() -> {
+            Tin like = store.tin(tin).orElseThrow();
+            return store.addTin(
+                    label,
+                    like.product().id(),
+                    like.colour().id(),
+                    batch,
+                    Volume.ofLitres(2.5),
+                    Volume.ofLitres(left),
+                    "shelf 9",
+                    "");
+        });
+    }
+
+    private MvcTestResult pour(Member by, UUID tin, Map<String, String> fields) {
+        return post(by, tin + "/pour", fields);
+    }
+
+    private static Map<String, String> poured(String label, String size, UUID... others) {
+        Map<String, String> fields =
+                new LinkedHashMap<>(Map.of("label", label, "size", size, "place", "van", "version", "0"));
+        for (UUID other : others) {
+            fields.put("with-" + other, "0");
+        }
+        return fields;
+    }
+
+    private Tin now(UUID tin) {
+        return asLead(() -> store.tin(tin)).orElseThrow();
+    }
+
+    @Test
+    void tinsOfOnePaintArePouredTogether() {
+        UUID one = tin("T-400");
+        UUID other = like(one, "T-401", "b2", 1.2);
+        like(one, "T-402", "b2", 0);
+        assertThat(mvc.get().uri("/store/tins/" + one + "/pour").with(user(member("jonas"))))
+                .bodyText()
+                .contains("T-401", "1.2 L left, shelf 9")
+                .doesNotContain("T-402");
+        assertThat(pour(member("tobias"), one, poured("T-403", "5", other))).hasStatus(403);
+        assertThat(pour(stranger(), one, poured("T-403", "5", other))).hasStatus(404);
+        assertThat(pour(member("jonas"), one, poured("T-403", "5")))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Say with which other tin.");
+        assertThat(pour(member("jonas"), one, poured("T-403", "4", other)))
+                .hasStatus(422)
+                .bodyText()
+                .contains("There cannot be more in the tin (4.2 L) than it holds (4 L).", "checked=\"checked\"");
+        assertThat(pour(member("jonas"), one, poured("0401", "5", other)))
+                .hasStatus(422)
+                .bodyText()
+                .contains("“0401” is taken already.");
+        assertThat(now(one).left()).isEqualTo(Volume.ofLitres(3));
+
+        assertThat(pour(member("jonas"), one, poured("T-403", "5", other))).hasStatus(302);
+        Tin both = asLead(() -> store.labelled("T-403")).orElseThrow();
+        assertThat(both.paint()).isEqualTo(now(one).paint());
+        assertThat(both.left().inLitres()).isCloseTo(4.2, within(1e-9));
+        assertThat(both.batch()).isEqualTo("b1 + b2");
+        assertThat(both.place()).isEqualTo("van");
+        assertThat(now(one).left()).isEqualTo(Volume.ZERO);
+        assertThat(now(other).left()).isEqualTo(Volume.ZERO);
+        assertThat(mvc.get().uri("/history").with(user(member("mirela"))))
+                .bodyText()
+                .contains("T-400 + T-401 poured together → T-403, Oat Husk, Hearth Matt, 4.2 L/5 L, van");
+    }
+
+    @Test
+    void whatSomebodyHasDippedMeanwhileIsNotPoured() {
+        UUID one = tin("T-410");
+        UUID other = like(one, "T-411", "", 1);
+        asLead(() -> {
+            store.dip(other, Volume.ofLitres(0.4), 0);
+            return null;
+        });
+        assertThat(pour(member("jonas"), one, poured("T-412", "5", other))).hasStatus(409);
+        asLead(() -> {
+            store.dip(other, Volume.ZERO, 1);
+            return null;
+        });
+        UUID third = like(one, "T-413", "", 1);
+        assertThat(pour(member("jonas"), one, poured("T-412", "5", other, third)))
+                .as("one of them is empty")
+                .hasStatus(409);
+        assertThat(now(one).left()).isEqualTo(Volume.ofLitres(3));
+        assertThat(asLead(() -> store.hasTinLabelled("T-412"))).isFalse();
     }
 }
