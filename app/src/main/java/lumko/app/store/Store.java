@@ -270,13 +270,13 @@ public class Store {
                 .map(row -> row.batch)
                 .filter(known -> !known.isEmpty())
                 .distinct()
-                .collect(Collectors.joining(" + "));
+                .collect(Collectors.joining(Tin.BATCHES));
         rows.forEach(row -> row.leftLitres = 0);
         return addTin(
                 label,
                 of.getFirst().product().id(),
                 of.getFirst().colour().id(),
-                batch.length() <= MOST_OF_BATCH ? batch : "",
+                batch.length() <= MOST_OF_BATCH ? batch : "…" + Tin.BATCHES + "…",
                 size,
                 together,
                 place,

@@ -206,8 +206,12 @@ class StoreController {
 
     private String pour(Tin tin, Model model, Form form) {
         access.requirePainter();
+        List<Tin> others = others(tin);
+        Volume together = others.stream().map(Tin::left).reduce(tin.left(), Volume::plus);
         model.addAttribute("t", tin);
-        model.addAttribute("others", others(tin));
+        model.addAttribute("others", others);
+        model.addAttribute("together", together);
+        model.addAttribute("isInOneOfItsSize", together.compareTo(tin.size()) <= 0);
         model.addAttribute("form", form);
         return "tin-pour";
     }

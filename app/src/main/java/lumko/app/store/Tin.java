@@ -22,6 +22,14 @@ public record Tin(
         return new Paint(product, colour);
     }
 
+    /** Between the batches of what was poured together. */
+    static final String BATCHES = " + ";
+
+    /** Whether what is in it are several batches poured together: nothing was painted from it before. */
+    public boolean isPouredTogether() {
+        return batch.contains(BATCHES);
+    }
+
     /** How full it is, 0–1. */
     public double level() {
         return left.inLitres() / size.inLitres();

@@ -174,6 +174,7 @@ public class PaintOffers {
     public List<Tin> leftOvers(Surface surface) {
         return surface.topCoat().filter(Coat::isFromUnknownBatch).flatMap(Coat::paint).stream()
                 .flatMap(paint -> store.tinsOf(List.of(paint)).getOrDefault(paint, List.of()).stream())
+                .filter(tin -> !tin.isPouredTogether())
                 .toList();
     }
 }

@@ -36,6 +36,7 @@ import lumko.core.job.BuildUp;
 import lumko.core.judge.Finding;
 import lumko.core.judge.Scrutiny;
 import lumko.core.quantity.Length;
+import lumko.core.quantity.Volume;
 import lumko.core.record.PaintBasis;
 import lumko.core.record.Substrate;
 import lumko.core.repair.Method;
@@ -57,6 +58,9 @@ class WalkTest extends ApplicationTest {
 
     @Autowired
     Store store;
+
+    @Autowired
+    PaintOffers offers;
 
     private UUID wallId = new UUID(0, 0);
     private Tin tin;
@@ -1148,6 +1152,37 @@ class WalkTest extends ApplicationTest {
                     .bodyText()
                     .contains("Its batch is not on record. Is it left over from this?");
             assertThat(asLead(() -> walks.wall(unknown)).basis()).isEqualTo(PaintBasis.BOUGHT_AGAIN);
+        }
+
+        @Test
+        void whatWasPouredTogetherLatelyIsNoLeftOverOfIt() {
+            UUID unknown = wall(flat, 1).id();
+            UUID poured = asLead(() -> {
+                recording.addCoat(
+                        unknown,
+                        NewCoat.finish(
+                                tin.product().id(), tin.colour().id(), Optional.empty(), TODAY.minusYears(1), ""));
+                return store.addTin(
+                        "W-900",
+                        tin.product().id(),
+                        tin.colour().id(),
+                        "b1 + b2",
+                        Volume.ofLitres(5),
+                        Volume.ofLitres(4),
+                        "van",
+                        "");
+            });
+            try {
+                assertThat(asLead(() -> offers.leftOvers(walks.wall(unknown).surface())))
+                        .extracting(Tin::id)
+                        .contains(tin.id())
+                        .doesNotContain(poured);
+            } finally {
+                asLead(() -> {
+                    store.takeOut(poured);
+                    return null;
+                });
+            }
         }
     }
 
