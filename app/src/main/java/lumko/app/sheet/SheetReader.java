@@ -242,6 +242,7 @@ class SheetReader {
                     tick(row, names),
                     progress.startedBy(id),
                     row.tickedAt == null ? progress.waitsFor(id, now) : Optional.empty(),
+                    progress.canBegin(id, now),
                     progress.latest(id),
                     within(id, sheetGraph.graph(), activities, air),
                     unread,

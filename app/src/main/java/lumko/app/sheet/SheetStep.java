@@ -19,6 +19,7 @@ import lumko.core.schedule.Clock;
  * @param expectedWait how long it would have to dry in the air as noted; empty if nothing dries
  * @param clock runs once it is ticked
  * @param waitsFor what was done before on the same surfaces and is still wet
+ * @param canBegin whether all that comes before it is done and dry
  * @param latest the moment by which it has to be begun, once what it follows is done
  * @param within how soon it has to be begun after what it follows
  * @param unread cautions of the step that nobody has read on this sheet yet
@@ -32,6 +33,7 @@ public record SheetStep(
         Optional<Tick> tick,
         Optional<Clock> clock,
         Optional<Clock> waitsFor,
+        boolean canBegin,
         Optional<Instant> latest,
         Optional<Within> within,
         Set<Caution> unread,

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -205,6 +206,12 @@ public final class StepView {
 
     public boolean isNext(StepGroup group) {
         return sheet.isOpen() && sheet.next().filter(group::has).isPresent();
+    }
+
+    /** What can be done while all that is left of the next step waits for something wet, if anything can. */
+    public Optional<SheetStep> meanwhile(StepGroup group) {
+        boolean waits = isNext(group) && group.left().stream().noneMatch(SheetStep::canBegin);
+        return waits ? sheet.steps().stream().filter(SheetStep::canBegin).findFirst() : Optional.empty();
     }
 
     /** Whether a step is shown in one line until somebody opens it. */

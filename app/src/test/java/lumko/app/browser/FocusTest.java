@@ -65,9 +65,8 @@ class FocusTest extends BrowserTest {
     @Test
     void onTheSheetTheNextStepTakesThePlaceOfTheOneThatWasTicked() {
         UUID sheet = asLead(() -> sheets.open().values().stream()
-                .filter(id -> sheets.sheet(id).steps().stream()
-                        .anyMatch(
-                                step -> step.tick().isEmpty() && step.waitsFor().isEmpty()))
+                .filter(id ->
+                        sheets.sheet(id).next().filter(SheetStep::canBegin).isPresent())
                 .findFirst()
                 .orElseThrow());
         Set<UUID> before = ticked(sheet);

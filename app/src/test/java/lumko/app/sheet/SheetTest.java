@@ -1554,6 +1554,26 @@ class SheetTest extends ApplicationTest {
     }
 
     @Test
+    void whileSomethingDriesItSaysWhatCanBeDone() throws Exception {
+        asLead(() -> {
+            deciding.decide(
+                    wallId,
+                    Action.ROLL,
+                    "to be sure",
+                    walks.wall(wallId).visit().version());
+            return wallId;
+        });
+        UUID id = make();
+        String before = page(id);
+        sheet(id).steps().stream()
+                .takeWhile(step -> !step.activity().kind().isLevelling())
+                .forEach(step -> tick(step.id(), clock.instant(), ""));
+        assertThat(before).doesNotContain("While that dries:");
+        assertThat(sheet(id).next().orElseThrow().waitsFor()).isPresent();
+        assertThat(page(id)).containsSubsequence("While that dries:", "Prepare the new sleeve, ");
+    }
+
+    @Test
     void aForeignSheetIsNotFound() {
         UUID id = make();
         assertThat(mvc.get().uri("/sheets/" + id).with(user(stranger()))).hasStatus(404);

@@ -58,6 +58,16 @@ public final class Progress {
                 .reduce((one, other) -> other.isReadyAfter(one) ? other : one);
     }
 
+    /** Whether an activity can be begun: it is still to be done, all that comes before it is, and nothing it waits for is wet. */
+    public boolean canBegin(String id, Instant now) {
+        return tick(id).isEmpty()
+                && into.getOrDefault(id, List.of()).stream()
+                        .map(Precedence::from)
+                        .allMatch(before ->
+                                !activities.containsKey(before) || tick(before).isPresent())
+                && waitsFor(id, now).isEmpty();
+    }
+
     private Optional<Clock> clock(Precedence before) {
         return before.drying()
                 .flatMap(wait ->

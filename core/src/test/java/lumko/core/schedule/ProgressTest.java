@@ -126,6 +126,31 @@ class ProgressTest {
     }
 
     @Nested
+    class WhatCanBeBegun {
+        private final Small twoCoatsAndASleeve = new Small()
+                .wet("first", 10)
+                .wet("second", 10)
+                .activity("sleeve", 9)
+                .dry("first", "second");
+
+        @Test
+        void isWhatComesNextOnceItIsDry() {
+            assertThat(progress(twoCoatsAndASleeve, Map.of()).canBegin("first", NOON))
+                    .isTrue();
+            assertThat(progress(twoCoatsAndASleeve, Map.of()).canBegin("second", NOON))
+                    .as("what comes before it is not done")
+                    .isFalse();
+            Progress progress = progress(twoCoatsAndASleeve, Map.of("first", tick(0)));
+            assertThat(progress.canBegin("first", NOON)).as("done").isFalse();
+            assertThat(progress.canBegin("second", NOON)).as("wet").isFalse();
+            assertThat(progress.canBegin("second", NOON.plus(COAT_DRIES))).isTrue();
+            assertThat(progress.canBegin("sleeve", NOON))
+                    .as("has nothing to do with it")
+                    .isTrue();
+        }
+    }
+
+    @Nested
     class Clocks {
         @Test
         void startWithTheTickOfWhatLeavesSomethingWet() {
