@@ -143,6 +143,14 @@ public final class Order {
         rule(FITTINGS, union(FILLS, LEVELS, of(KEY_SAND), FIRST_COATS), Scope.SURFACE, Why.ACCESS);
         rule(of(STIR), of(BOX_TINS), Scope.PAINT, Why.BEFORE_USE);
         rule(of(STIR, BOX_TINS, PREPARE_SLEEVE), union(FIRST_COATS, of(PAINT_TRIM)), Scope.PAINT, Why.BEFORE_USE);
+        // what is thinned, or brushed on first, comes from the same tin
+        rule(of(STIR, BOX_TINS, PREPARE_SLEEVE), of(MIST_COAT, SEAL_THINNED), Scope.SURFACE, Why.BEFORE_USE);
+        if (practice.is(School.SEAL_WITH_THINNED_PAINT) || practice.is(School.SEAL_WITH_BRUSHED_COAT)) {
+            rule(of(STIR, BOX_TINS), of(SPOT_PRIME), Scope.SURFACE, Why.BEFORE_USE);
+        }
+        if (practice.is(School.THINNED_SEALER_AND_TWO)) {
+            rule(of(STIR, BOX_TINS, PREPARE_SLEEVE), of(PRIME_WALL, PRIME_TRIM), Scope.SURFACE, Why.BEFORE_USE);
+        }
     }
 
     private void cleaning() {

@@ -246,7 +246,13 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
         Making making = new Making(terms);
         Spread unsure = new Spread(guess.spread(), Math.hypot(MINUTES_SPREAD, terms.airSpread()));
         String last = terms.id() + "/walk";
-        making.add(last, "WALK", rounded(walk.toSeconds() / 60.0), 0, 0, new Piece(Kind.WALK, "", 0, 1, false, unsure));
+        making.add(
+                last,
+                Kind.WALK.name(),
+                rounded(walk.toSeconds() / 60.0),
+                0,
+                0,
+                new Piece(Kind.WALK, "", 0, 1, false, unsure));
         int most = rounded(figures.value(Figure.AT_ONE_GO));
         int dries = minutes(figures.time(Figure.DRY_EMULSION));
         double work = rooms * guess.perRoom();
@@ -257,7 +263,7 @@ public record FlatWork(Workload.Flat flat, List<Piece> pieces, List<Link> bySett
                 String id = terms.id() + "/guess" + go + "." + part;
                 making.add(
                         id,
-                        "GUESS",
+                        Kind.GUESS.name(),
                         Math.max(GRID, minutes / count),
                         part == count - 1 ? dries : 0,
                         0,

@@ -39,6 +39,7 @@ import lumko.core.practice.School;
 import lumko.core.quantity.Area;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
+import lumko.core.record.Substrate;
 import lumko.core.repair.Mark;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
@@ -98,6 +99,20 @@ class JobPlannerTest {
         Schedule.Entry stir = schedule.entry(one(work, STIR).id()).orElseThrow();
         assertThat(stir.heldBy().flatMap(Precedence::drying)).isPresent();
         assertThat(schedule.entry(one(work, CUT_IN).id()).orElseThrow().start()).isEqualTo(stir.end());
+    }
+
+    /** A mist coat is the paint itself, thinned; some houses seal filler with it, thinned or not. */
+    @Test
+    void whatIsThinnedOrBrushedOnFirstIsStirredBefore() {
+        Face plaster = wall("a", bare(Substrate.SKIM_PLASTER), again("oat")).with(Action.ROLL);
+        assertThat(kinds(Given.plan(plaster))).containsSubsequence(PREPARE_SLEEVE, STIR, MIST_COAT, CUT_IN);
+        Face filled = wall("a", plainWall(), Action.ROLL, at(FaultKind.ANCHOR, 500, 1500));
+        for (School school : List.of(School.SEAL_WITH_THINNED_PAINT, School.SEAL_WITH_BRUSHED_COAT)) {
+            assertThat(kinds(Given.plan(practice(school), job(NEW_HOUSE, filled))))
+                    .as(school.name())
+                    .containsSubsequence(FILL, STIR, SPOT_PRIME, CUT_IN);
+        }
+        assertThat(kinds(Given.plan(filled))).containsSubsequence(FILL, SPOT_PRIME, STIR, CUT_IN);
     }
 
     @Test
