@@ -10,19 +10,22 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Background work begins a moment after pages are served: what it needs is most of the application, and whoever asks for the first
- * page should not wait for that.
+ * What most pages need is made a moment after the first is served, and background work, which needs most of the application, begins
+ * later still: whoever asks for the first page should not wait for either.
  */
 @Component
 class BackgroundStart implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(BackgroundStart.class);
-    private static final Duration PAGES_FIRST = Duration.ofSeconds(3);
+    private static final Duration FIRST_PAGE_FIRST = Duration.ofSeconds(1);
+    private static final Duration PAGES_FIRST = Duration.ofSeconds(2);
     private static final Duration TRIED_AGAIN_AFTER = Duration.ofSeconds(5);
 
+    private final WhenNeeded whenNeeded;
     private final ObjectProvider<BackgroundWork> work;
     private final Thread beginning = Thread.ofVirtual().name("background-start").unstarted(this::begin);
 
-    BackgroundStart(ObjectProvider<BackgroundWork> work) {
+    BackgroundStart(WhenNeeded whenNeeded, ObjectProvider<BackgroundWork> work) {
+        this.whenNeeded = whenNeeded;
         this.work = work;
     }
 
@@ -39,6 +42,8 @@ class BackgroundStart implements DisposableBean {
     /** The database may go away in just this moment; it is tried until it is there. */
     private void begin() {
         try {
+            Thread.sleep(FIRST_PAGE_FIRST);
+            whenNeeded.makeAll();
             Thread.sleep(PAGES_FIRST);
             while (!hasBegun()) {
                 Thread.sleep(TRIED_AGAIN_AFTER);

@@ -1,6 +1,5 @@
 package lumko.app.platform;
 
-import java.time.Duration;
 import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -11,20 +10,15 @@ import java.util.concurrent.locks.ReentrantLock;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.DisposableBean;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.core.task.AsyncTaskExecutor;
 import org.springframework.stereotype.Component;
 
-/** Makes what a start leaves for later: a moment after pages are served, or for whoever asks for it sooner. */
+/** Makes what a start leaves for later, for whoever asks for it first. */
 @Component
-class WhenNeeded implements AsyncTaskExecutor, DisposableBean {
+class WhenNeeded implements AsyncTaskExecutor {
     private static final Logger LOG = LoggerFactory.getLogger(WhenNeeded.class);
-    private static final Duration FIRST_PAGE_FIRST = Duration.ofSeconds(1);
 
     private final Queue<MadeByWhoAsks<?>> left = new ConcurrentLinkedQueue<>();
-    private final Thread later = Thread.ofVirtual().name("when-needed").unstarted(this::begin);
 
     /** Made by whoever asks first, the others wait for it; made again if it failed, for the database may be back. */
     private static final class MadeByWhoAsks<T extends @Nullable Object> implements Future<T> {
@@ -90,24 +84,12 @@ class WhenNeeded implements AsyncTaskExecutor, DisposableBean {
         });
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void onceReady() {
-        later.start();
-    }
-
-    @Override
-    public void destroy() {
-        later.interrupt();
-    }
-
-    private void begin() {
+    /** Makes what nobody has asked for yet. */
+    void makeAll() {
         try {
-            Thread.sleep(FIRST_PAGE_FIRST);
             for (MadeByWhoAsks<?> each : left) {
                 each.get();
             }
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
         } catch (ExecutionException problem) {
             LOG.warn(
                     "what is needed for most pages could not be made yet, it is tried again for whoever needs it",

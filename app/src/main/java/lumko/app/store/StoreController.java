@@ -118,13 +118,21 @@ class StoreController {
                 form.litres("left-in-tin", LEFT),
                 form.text("place", 80),
                 form.optionalText("tintedAt", 80));
-        if (!form.hasErrors() && typed.left.compareTo(typed.size) > 0) {
-            form.refuse("left-in-tin", speaker.words().say("refused.moreThanTin", typed.left, typed.size));
-        }
-        if (!form.hasErrors() && !typed.label.equals(labelBefore) && store.hasTinLabelled(typed.label)) {
-            form.refuse("label", speaker.words().say("refused.taken", typed.label));
-        }
+        requireFits(form, "left-in-tin", typed.left, typed.size);
+        requireFree(form, typed.label, labelBefore);
         return typed;
+    }
+
+    private void requireFits(Form form, String field, Volume left, Volume size) {
+        if (!form.hasErrors() && left.compareTo(size) > 0) {
+            form.refuse(field, speaker.words().say("refused.moreThanTin", left, size));
+        }
+    }
+
+    private void requireFree(Form form, String label, String labelBefore) {
+        if (!form.hasErrors() && !label.equals(labelBefore) && store.hasTinLabelled(label)) {
+            form.refuse("label", speaker.words().say("refused.taken", label));
+        }
     }
 
     @PostMapping("/store/tins")
@@ -259,12 +267,8 @@ class StoreController {
         if (ticked == 0) {
             form.refuse("with", speaker.words().say("refused.pouredWithNone"));
         }
-        if (!form.hasErrors() && together.compareTo(size) > 0) {
-            form.refuse("size", speaker.words().say("refused.moreThanTin", together, size));
-        }
-        if (!form.hasErrors() && store.hasTinLabelled(label)) {
-            form.refuse("label", speaker.words().say("refused.taken", label));
-        }
+        requireFits(form, "size", together, size);
+        requireFree(form, label, "");
         if (form.hasErrors()) {
             response.setStatus(422);
             return pour(tin, model, form);

@@ -7,12 +7,10 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
@@ -54,11 +52,11 @@ class WhenNeededTest {
     }
 
     @Test
-    void isMadeOncePagesAreServedThoughNobodyAsks() throws Exception {
-        CountDownLatch isMade = new CountDownLatch(1);
-        whenNeeded.execute(isMade::countDown);
-        assertThat(isMade.await(100, TimeUnit.MILLISECONDS)).isFalse();
-        whenNeeded.onceReady();
-        assertThat(isMade.await(30, TimeUnit.SECONDS)).isTrue();
+    void isMadeAtLastThoughNobodyAsks() {
+        whenNeeded.execute(times::incrementAndGet);
+        assertThat(times).hasValue(0);
+        whenNeeded.makeAll();
+        whenNeeded.makeAll();
+        assertThat(times).hasValue(1);
     }
 }
