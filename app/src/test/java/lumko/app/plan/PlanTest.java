@@ -466,8 +466,15 @@ class PlanTest extends ApplicationTest {
 
         @Test
         void aHeaterIsPutIntoAFlatAsLongAsThereAreAny() {
-            // one that is still in the plan: of what is finished meanwhile the pieces stay, not the flat
-            UUID flatId = asLead(() -> rows.flats(inForce()).getFirst().flatId);
+            // one that is in the plan and still stands empty: of what is finished meanwhile pieces stay, of what is let
+            // the flat
+            Set<UUID> empty =
+                    ahead().flats().stream().map(WorkAhead.FlatAhead::flatId).collect(Collectors.toSet());
+            UUID flatId = asLead(() -> rows.flats(inForce())).stream()
+                    .map(row -> row.flatId)
+                    .filter(empty::contains)
+                    .findFirst()
+                    .orElseThrow();
             assertThat(heat(member("mirela"), flatId, true)).hasRedirectedUrl("/plan?flat=" + flatId);
             WorkAhead.FlatAhead heated = flatAhead(flatId);
             assertThat(heated.isHeated()).isTrue();
