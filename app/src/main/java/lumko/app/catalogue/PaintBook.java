@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lumko.app.platform.Plain;
 import lumko.core.colour.ColourDifference;
 import lumko.core.colour.Lab;
 import lumko.core.colour.NearestColours;
@@ -37,6 +37,9 @@ public final class PaintBook {
     private final List<Merged> mergedProducts;
     private final List<Merged> mergedColours;
 
+    /** What is looked through for a product, in the order of their names. */
+    private final String[] wordsOfProducts;
+
     /** What is looked through for a colour, in the order of their names. */
     private final String[] wordsOfColours;
 
@@ -53,6 +56,9 @@ public final class PaintBook {
         this.coloursByName = colours.values().stream()
                 .sorted(Comparator.comparing(Colour::name))
                 .toList();
+        this.wordsOfProducts = productsByName.stream()
+                .map(product -> (product.fullName() + " " + product.line()).toLowerCase(Locale.ROOT))
+                .toArray(String[]::new);
         this.wordsOfColours = coloursByName.stream()
                 .map(colour -> (colour.name() + " " + colour.code() + " " + colour.maker()).toLowerCase(Locale.ROOT))
                 .toArray(String[]::new);
@@ -140,7 +146,7 @@ public final class PaintBook {
             return coloursByName.stream().limit(most).toList();
         }
         String start = typed.strip().toLowerCase(Locale.ROOT);
-        String[] words = start.split("\\s+");
+        String[] words = words(typed);
         List<Colour> begun = new ArrayList<>();
         List<Colour> others = new ArrayList<>();
         for (int at = 0; at < wordsOfColours.length && begun.size() < most; at++) {
@@ -155,7 +161,7 @@ public final class PaintBook {
 
     /** How many colours have all words in name, code or maker. */
     public int countColoursLike(String typed) {
-        String[] words = typed.strip().toLowerCase(Locale.ROOT).split("\\s+");
+        String[] words = words(typed);
         int count = 0;
         for (String text : wordsOfColours) {
             if (holdsAll(text, words)) {
@@ -165,7 +171,11 @@ public final class PaintBook {
         return count;
     }
 
-    /** Asked of every colour there is, so without a stream each. */
+    private static String[] words(String typed) {
+        return typed.strip().toLowerCase(Locale.ROOT).split("\\s+");
+    }
+
+    /** Asked of everything there is, so without a stream each. */
     private static boolean holdsAll(String text, String[] words) {
         for (String word : words) {
             if (!text.contains(word)) {
@@ -177,9 +187,11 @@ public final class PaintBook {
 
     /** Products that have all words in maker, line or name. */
     public List<Product> productsLike(String typed, int most) {
-        return productsByName.stream()
-                .filter(product -> Plain.holds(typed, product.fullName() + " " + product.line()))
+        String[] words = words(typed);
+        return IntStream.range(0, wordsOfProducts.length)
+                .filter(at -> holdsAll(wordsOfProducts[at], words))
                 .limit(most)
+                .mapToObj(productsByName::get)
                 .toList();
     }
 

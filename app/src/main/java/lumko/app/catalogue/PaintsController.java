@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class PaintsController {
     private static final FigureUnit SPREAD = FigureUnit.SQUARE_METRES_PER_LITRE;
-    private static final int MOST_LISTED = 60;
+    private static final int MOST_LISTED = 30;
     private static final int MOST_OFFERED = 12;
 
     private final Paints paints;

@@ -24,6 +24,7 @@ class FindController {
         model.addAttribute("q", typed);
         Finder.Found found = finder.find(typed);
         model.addAttribute("hits", found.hits());
+        model.addAttribute("hasMore", found.hasMore());
         model.addAttribute("meant", found.meant());
         Form form = Form.empty(speaker.words());
         model.addAttribute(

@@ -33,7 +33,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 @Service
 @Transactional(readOnly = true)
 class Finder {
-    private static final int MOST = 30;
+    private static final int MOST = 20;
     private static final int NEAREST = 6;
 
     /** Of the places of a colour, and of its tins, beside each other on its page. */
@@ -66,9 +66,16 @@ class Finder {
     /**
      * What was found.
      *
+     * @param hits the first of them
+     * @param hasMore whether there is more than that
      * @param meant the words that were looked for in place of those typed, which nothing has; empty if it was those typed
      */
-    record Found(List<Hit> hits, Optional<String> meant) {}
+    record Found(List<Hit> hits, boolean hasMore, Optional<String> meant) {
+        /** @param hits one more than are shown, if there are so many */
+        private static Found of(List<Hit> hits, Optional<String> meant) {
+            return new Found(hits.stream().limit(MOST).toList(), hits.size() > MOST, meant);
+        }
+    }
 
     /**
      * Everything whose name, code, label, batch or place holds all the words: the flat first, tins last. Where nothing does, what
@@ -80,13 +87,13 @@ class Finder {
                 .filter(word -> !word.isEmpty())
                 .toList();
         if (wanted.isEmpty()) {
-            return new Found(List.of(), Optional.empty());
+            return Found.of(List.of(), Optional.empty());
         }
         List<Hit> hits = hits(typed, wanted);
         Optional<String> meant = hits.isEmpty() ? spelling().meant(wanted, beforeNumber()) : Optional.empty();
-        return meant.map(words -> new Found(hits(words, List.of(words.split(" "))), meant))
+        return meant.map(words -> Found.of(hits(words, List.of(words.split(" "))), meant))
                 .filter(found -> !found.hits().isEmpty())
-                .orElseGet(() -> new Found(hits, Optional.empty()));
+                .orElseGet(() -> Found.of(hits, Optional.empty()));
     }
 
     /** By all names on record but those of tins, which are found by their paint. */
@@ -101,25 +108,27 @@ class Finder {
                 .flatMap(Function.identity()));
     }
 
+    /** One more than are shown, if there are so many. */
     private List<Hit> hits(String typed, List<String> wanted) {
+        int most = MOST + 1;
         PaintBook book = paints.book();
-        List<Hit> hits = new ArrayList<>(flats(wanted));
-        book.coloursLike(typed, MOST)
+        List<Hit> hits = new ArrayList<>(flats(wanted, most));
+        book.coloursLike(typed, most)
                 .forEach(colour -> hits.add(new Hit(
                         "find.colour",
                         colour.name(),
                         colour.code(),
                         "/colours/" + colour.id(),
                         colour.screen().hex())));
-        book.productsLike(typed, MOST)
+        book.productsLike(typed, most)
                 .forEach(product -> hits.add(
                         new Hit("find.product", product.fullName(), product.line(), "/products/" + product.id(), "")));
         people.like(typed)
                 .forEach(known -> hits.add(new Hit("find.person", known.name(), known.login(), "/people", "")));
-        if (hits.size() < MOST) {
-            store.shelf(typed, true, MOST).tins().forEach(tin -> hits.add(tin(tin)));
+        if (hits.size() < most) {
+            store.shelf(typed, true, most).tins().forEach(tin -> hits.add(tin(tin)));
         }
-        return hits.stream().limit(MOST).toList();
+        return hits.stream().limit(most).toList();
     }
 
     private static Hit tin(Tin tin) {
@@ -140,7 +149,7 @@ class Finder {
      * By house and number in any order, with the words people put before a number left out: “flat 7”, “7 Ropewalk”, “ropewalk
      * garden”. What a house's name does not say is the number of a flat.
      */
-    private List<Hit> flats(List<String> wanted) {
+    private List<Hit> flats(List<String> wanted, int most) {
         List<String> words =
                 wanted.stream().filter(word -> !beforeNumber().contains(word)).toList();
         Map<String, List<House>> byNumber = new LinkedHashMap<>();
@@ -156,15 +165,14 @@ class Finder {
         // the one flat that was meant before the many of a house
         return byNumber.entrySet().stream()
                 .sorted(Comparator.comparing(entry -> entry.getKey().isEmpty()))
-                .flatMap(entry -> doors(entry.getKey(), entry.getValue()).stream())
-                .limit(MOST)
+                .flatMap(entry -> doors(entry.getKey(), entry.getValue(), most).stream())
+                .limit(most)
                 .map(door -> new Hit("find.flat", door.name(), "", "/flats/" + door.flatId(), ""))
                 .toList();
     }
 
-    private List<Houses.Door> doors(String number, List<House> of) {
-        List<UUID> ids = of.stream().map(House::id).toList();
-        return number.isEmpty() ? houses.doorsOf(ids) : houses.doorsNumbered(number, ids);
+    private List<Houses.Door> doors(String number, List<House> of, int most) {
+        return number.isEmpty() ? houses.doorsOf(of, most) : houses.doorsNumbered(number, of, most);
     }
 
     private Set<String> beforeNumber() {

@@ -235,7 +235,7 @@ class CorrectingController {
         boolean mirrored = form.yes("mirrored");
         boolean withCoats = form.yes("withCoats");
         House house = houses.flat(flatId).house();
-        Optional<Houses.Door> like = houses.doorsNumbered(number, List.of(house.id())).stream()
+        Optional<Houses.Door> like = houses.doorsNumbered(number, List.of(house), 2).stream()
                 .filter(door -> !door.flatId().equals(flatId))
                 .findFirst();
         if (!form.hasErrors() && like.isEmpty()) {

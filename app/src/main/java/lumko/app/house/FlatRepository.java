@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -43,8 +44,14 @@ interface FlatRepository extends JpaRepository<FlatRow, UUID> {
     /** House by house. */
     @Query("""
             select f from FlatRow f join HouseRow h on h.id = f.houseId
+            where f.houseId in :houseIds and f.closedOn is null order by h.position, f.number""")
+    List<FlatRow> inHouses(Collection<UUID> houseIds, Limit most);
+
+    /** House by house. */
+    @Query("""
+            select f from FlatRow f join HouseRow h on h.id = f.houseId
             where lower(f.number) = :number and f.houseId in :houseIds and f.closedOn is null order by h.position""")
-    List<FlatRow> numbered(String number, Collection<UUID> houseIds);
+    List<FlatRow> numbered(String number, Collection<UUID> houseIds, Limit most);
 
     @Query(
             "select new lumko.app.house.FlatRepository$Count(f.houseId, count(*)) from FlatRow f where f.closedOn is null "

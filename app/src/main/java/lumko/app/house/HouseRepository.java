@@ -5,8 +5,6 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface HouseRepository extends JpaRepository<HouseRow, UUID> {
-    List<HouseRow> findByOrderByPosition();
-
     List<HouseRow> findByClosedOnIsNullOrderByPosition();
 
     List<HouseRow> findByClosedOnIsNotNullOrderByName();

@@ -31,6 +31,7 @@ import lumko.core.geometry.WindowLight;
 import lumko.core.quantity.Length;
 import lumko.core.quantity.RelativeHumidity;
 import lumko.core.quantity.Temperature;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -125,9 +126,14 @@ public class Houses {
                 .toList();
     }
 
-    /** Those that were given up too. */
-    private Map<UUID, House> byId() {
-        return houses.findByOrderByPosition().stream().collect(Collectors.toMap(HouseRow::id, HouseRow::house));
+    /** The houses of some flats, given up or not. */
+    private List<House> housesOf(List<FlatRow> rows) {
+        Set<UUID> ids = rows.stream().map(flat -> flat.houseId).collect(Collectors.toSet());
+        return houses.findAllById(ids).stream().map(HouseRow::house).toList();
+    }
+
+    private static Map<UUID, House> byId(List<House> of) {
+        return of.stream().collect(Collectors.toMap(House::id, house -> house));
     }
 
     /** @throws NotFoundException if there is none, or not in this organisation */
@@ -202,13 +208,26 @@ public class Houses {
         return doors(flats.findByHouseIdInAndClosedOnIsNullOrderByNumber(houseIds));
     }
 
-    /** The doors with a number in some houses. */
-    public List<Door> doorsNumbered(String number, Collection<UUID> houseIds) {
-        return doors(flats.numbered(number.toLowerCase(Locale.ROOT), houseIds));
+    /** The first doors of some houses, house by house. */
+    public List<Door> doorsOf(List<House> of, int most) {
+        return doors(flats.inHouses(ids(of), Limit.of(most)), of);
+    }
+
+    /** The first doors with a number in some houses, house by house. */
+    public List<Door> doorsNumbered(String number, List<House> of, int most) {
+        return doors(flats.numbered(number.toLowerCase(Locale.ROOT), ids(of), Limit.of(most)), of);
+    }
+
+    private static List<UUID> ids(List<House> of) {
+        return of.stream().map(House::id).toList();
     }
 
     private List<Door> doors(List<FlatRow> rows) {
-        Map<UUID, House> houseOf = byId();
+        return doors(rows, housesOf(rows));
+    }
+
+    private static List<Door> doors(List<FlatRow> rows, List<House> of) {
+        Map<UUID, House> houseOf = byId(of);
         return rows.stream()
                 .map(flat -> new Door(
                         flat.id(),
@@ -225,7 +244,8 @@ public class Houses {
 
     /** Flats with their rooms and the size of their surfaces, without what is on them or fitted to them. */
     public List<Flat> bare(Collection<UUID> ids) {
-        Map<UUID, House> houseOf = byId();
+        List<FlatRow> flatRows = flats.findAllById(ids);
+        Map<UUID, House> houseOf = byId(housesOf(flatRows));
         Map<UUID, Turnover> turnoverOf =
                 openTurnovers().stream().collect(Collectors.toMap(Turnover::flatId, turnover -> turnover));
         List<RoomRow> roomRows = rooms.findByFlatIdInOrderByPosition(ids);
@@ -233,7 +253,7 @@ public class Houses {
                 surfaces.findByRoomIdIn(roomRows.stream().map(RoomRow::id).toList()).stream()
                         .collect(Collectors.groupingBy(row -> row.roomId));
         Map<UUID, List<RoomRow>> roomsOf = roomRows.stream().collect(Collectors.groupingBy(row -> row.flatId));
-        return flats.findAllById(ids).stream()
+        return flatRows.stream()
                 .map(flat -> new Flat(
                         flat.id(),
                         Optional.ofNullable(houseOf.get(flat.houseId)).orElseThrow(),

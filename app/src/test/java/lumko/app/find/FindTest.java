@@ -65,6 +65,20 @@ class FindTest extends ApplicationTest {
         assertThat(titles("   ")).isEmpty();
     }
 
+    @Test
+    void ofManyTheFirstAndThatThereAreMore() {
+        Finder.Found all = asLead(() -> finder.find("flat"));
+        assertThat(all.hits()).hasSize(20).allMatch(hit -> hit.what().equals("find.flat"));
+        assertThat(all.hasMore()).isTrue();
+        assertThat(asLead(() -> finder.find("flat 7")).hasMore()).isFalse();
+        assertThat(mvc.get().uri("/find?q=flat").with(user(member("tobias"))))
+                .bodyText()
+                .contains("add a word to find it");
+        assertThat(mvc.get().uri("/find?q={q}", "flat 7").with(user(member("tobias"))))
+                .bodyText()
+                .doesNotContain("add a word to find it");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "oat husc, Oat Husk",

@@ -107,8 +107,8 @@ class TablesTest extends ApplicationTest {
     }
 
     private Flat flatIn(String house, String number) {
-        return asLead(() -> houses.flat(
-                houses.doorsNumbered(number, List.of(house(house).orElseThrow().id()))
+        return asLead(() ->
+                houses.flat(houses.doorsNumbered(number, List.of(house(house).orElseThrow()), 1)
                         .getFirst()
                         .flatId()));
     }
