@@ -59,7 +59,11 @@ record Copy(Process process, int port) {
 
     private boolean isUp() {
         try {
-            return SignedInClient.nobody(port).get("/login").statusCode() == 200;
+            int status = SignedInClient.nobody(port).get("/login").statusCode();
+            if (status != 200) {
+                throw new IllegalStateException("The first answer is no page to sign in at: " + status);
+            }
+            return true;
         } catch (UncheckedIOException notYet) {
             if (process.isAlive()) {
                 return false;
@@ -69,7 +73,7 @@ record Copy(Process process, int port) {
     }
 
     /**
-     * @throws IllegalStateException if it came to an end instead
+     * @throws IllegalStateException if it came to an end instead, or what is served first is not the page to sign in at
      * @throws org.awaitility.core.ConditionTimeoutException if nothing is served after two minutes
      */
     void awaitFirstPage() {

@@ -56,6 +56,7 @@ class DemoData {
     }
 
     void enter() {
+        LOG.info("the demo is entered, which takes a while");
         Instant start = clock.instant();
         Member lead = new Member(
                 UUID.randomUUID(),
