@@ -22,10 +22,8 @@ start_database() {
   eval "$database"
 }
 start_app() {
-  local cache=()
-  [ -f "$OUT/start.aot" ] && cache=(-XX:AOTCache=start.aot)
-  (cd "$OUT" && exec java "${cache[@]}" -XX:+UseSerialGC -Xmx512m -Dspring.aot.enabled=true -jar lumko.jar --server.address=127.0.0.1 --server.port="$PORT" \
-    --lumko.demo=true --lumko.background=false >>"$WORK/app.log" 2>&1) &
+  "$ROOT/bin/serve.sh" "$OUT" --server.address=127.0.0.1 --server.port="$PORT" --lumko.demo=true --lumko.background=false \
+    >>"$WORK/app.log" 2>&1 &
   APP=$!
 }
 sql() { PGPASSWORD=$SPRING_DATASOURCE_PASSWORD psql -qAt -h 127.0.0.1 -p "$(sed 's/.*:\([0-9]*\)\/.*/\1/' <<<"$SPRING_DATASOURCE_URL")" -U "$SPRING_DATASOURCE_USERNAME" -d lumko "$@"; }

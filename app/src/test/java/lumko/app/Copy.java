@@ -11,50 +11,70 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.awaitility.Awaitility;
 
 /** The application as a process of its own, cold; and the port it listens at. */
 record Copy(Process process, int port) {
+    private static final List<String> OF_THE_DEMO = List.of(
+            "--lumko.demo=true",
+            "--lumko.sensor=simulated",
+            "--lumko.clock=" + ApplicationTest.MORNING,
+            "--lumko.plan.seconds=3");
+
     /** As it is compiled, with the demo. */
     static Copy of(TestDatabase.Access database) throws IOException {
         String classes = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        return start(
-                database,
-                List.of("-cp", classes, "lumko.app.LumkoApplication"),
-                "--lumko.demo=true",
-                "--lumko.sensor=simulated",
-                "--lumko.clock=" + ApplicationTest.MORNING,
-                "--lumko.plan.seconds=3");
+        return start(database, java("-cp", classes, "lumko.app.LumkoApplication"), OF_THE_DEMO);
     }
 
     /** As it is delivered: with what was settled when it was built. */
     static Copy ofJar(TestDatabase.Access database, String... settings) throws IOException {
-        return start(database, List.of("-Dspring.aot.enabled=true", "-jar", "target/lumko.jar"), settings);
+        return start(database, java("-Dspring.aot.enabled=true", "-jar", "target/lumko.jar"), List.of(settings));
     }
 
-    private static Copy start(TestDatabase.Access database, List<String> program, String... settings)
+    /** As it is delivered and run, from a folder that may have the cache of a start in it, with the demo. */
+    static Copy ofFolder(TestDatabase.Access database, Path folder) throws IOException {
+        return start(database, List.of("../bin/serve.sh", folder.toString()), OF_THE_DEMO);
+    }
+
+    private static List<String> java(String... program) {
+        return Stream.concat(
+                        Stream.of(
+                                javaHome().resolve("bin/java").toString(),
+                                "-XX:+UseSerialGC",
+                                "-XX:TieredStopAtLevel=1",
+                                "-Xmx400m"),
+                        Stream.of(program))
+                .toList();
+    }
+
+    static Path javaHome() {
+        return Path.of(System.getProperty("java.home"));
+    }
+
+    private static Copy start(TestDatabase.Access database, List<String> program, List<String> settings)
             throws IOException {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                "-Xmx400m"));
-        command.addAll(program);
-        command.addAll(List.of(settings));
+        List<String> command = new ArrayList<>(program);
+        command.addAll(settings);
         command.addAll(List.of(
                 "--server.port=" + port,
                 "--spring.datasource.url=" + database.url(),
                 "--spring.datasource.username=" + database.user(),
                 "--spring.datasource.password=" + database.password()));
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(Files.createTempFile("lumko-copy", ".log").toFile())
-                .start();
-        return new Copy(process, port);
+        return new Copy(start(command, Files.createTempFile("lumko-copy", ".log")), port);
+    }
+
+    /** Starts a program that finds the virtual machine of the tests. */
+    static Process start(List<String> command, Path log) throws IOException {
+        ProcessBuilder program =
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile());
+        program.environment().merge("PATH", javaHome().resolve("bin").toString(), (path, own) -> own + ":" + path);
+        return program.start();
     }
 
     private boolean isUp() {

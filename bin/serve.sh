@@ -1,0 +1,10 @@
+#!/usr/bin/env bash
+# Runs the application as it is delivered, in the process it is called in, with the cache of a start if one was made.
+# usage: serve.sh FOLDER-OF-THE-APPLICATION [arguments of the application]
+set -euo pipefail
+cd "$1"
+shift
+CACHE=()
+[ -f start.aot ] && CACHE=(-XX:AOTCache=start.aot)
+# a small heap to begin with, which grows as it is needed
+exec java "${CACHE[@]}" -XX:+UseSerialGC -Xms64m "-Xmx${LUMKO_MEMORY:-1g}" -Dspring.aot.enabled=true -jar lumko.jar "$@"
