@@ -93,6 +93,9 @@ class CorrectingController {
         model.addAttribute(
                 "rooms",
                 houses.roomCounts(doors.stream().map(Houses.Door::flatId).toList()));
+        FlatPlaces places = houses.placesOf(houseId);
+        model.addAttribute("nextFloor", Math.min(places.nextFloor(), RecordFields.HIGHEST_FLOOR));
+        model.addAttribute("nextNumber", places.nextNumber());
         model.addAttribute("closedOn", offRecord.houseClosedOn(houseId).orElse(null));
         model.addAttribute("closedFlats", offRecord.closedFlats(houseId));
         model.addAttribute("form", form);

@@ -37,4 +37,20 @@ public record FlatPlaces(List<At> all) {
                 .findFirst()
                 .orElseThrow();
     }
+
+    /** The floor above the highest that has a flat; the ground floor where there is none yet. */
+    public int nextFloor() {
+        return all.stream().mapToInt(flat -> flat.floor() + 1).max().orElse(0);
+    }
+
+    /** The number after the highest, of flats that have no more than a number. */
+    public int nextNumber() {
+        return 1
+                + all.stream()
+                        .map(At::number)
+                        .filter(number -> number.matches("[0-9]{1,4}"))
+                        .mapToInt(Integer::parseInt)
+                        .max()
+                        .orElse(0);
+    }
 }

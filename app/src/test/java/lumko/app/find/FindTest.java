@@ -70,11 +70,11 @@ class FindTest extends ApplicationTest {
         Finder.Found all = asLead(() -> finder.find("flat"));
         assertThat(all.hits()).hasSize(20).allMatch(hit -> hit.what().equals("find.flat"));
         assertThat(all.hasMore()).isTrue();
-        assertThat(asLead(() -> finder.find("flat 7")).hasMore()).isFalse();
+        assertThat(asLead(() -> finder.find("ropewalk 7")).hasMore()).isFalse();
         assertThat(mvc.get().uri("/find?q=flat").with(user(member("tobias"))))
                 .bodyText()
                 .contains("add a word to find it");
-        assertThat(mvc.get().uri("/find?q={q}", "flat 7").with(user(member("tobias"))))
+        assertThat(mvc.get().uri("/find?q={q}", "ropewalk 7").with(user(member("tobias"))))
                 .bodyText()
                 .doesNotContain("add a word to find it");
     }

@@ -23,4 +23,15 @@ class FlatPlacesTest {
         assertThat(places.behind(0, 3).orElseThrow().number()).isEqualTo("garden");
         assertThat(places.behind(1, 3)).isEmpty();
     }
+
+    @Test
+    void whatIsBuiltOnComesAboveAndIsCountedOn() {
+        assertThat(places.nextFloor()).isOne();
+        assertThat(places.nextNumber()).isEqualTo(2);
+        FlatPlaces nothing = new FlatPlaces(List.of());
+        assertThat(nothing.nextFloor()).isZero();
+        assertThat(nothing.nextNumber()).isOne();
+        assertThat(new FlatPlaces(List.of(new FlatPlaces.At("A cupboard", -1, 0))).nextFloor())
+                .isZero();
+    }
 }

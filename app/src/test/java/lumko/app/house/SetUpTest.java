@@ -62,6 +62,11 @@ class SetUpTest extends ApplicationTest {
         assertThat(doors(house))
                 .extracting(Houses.Door::number)
                 .containsExactly("1", "2", "3", "4", "101", "102", "103", "104", "201", "202", "203", "204");
+        // what is built on
+        assertThat(mvc.get().uri("/houses/" + house).with(user(member("mirela"))))
+                .bodyText()
+                .containsPattern("name=\"lowest\"[^>]*value=\"3\"")
+                .containsPattern("name=\"first\"[^>]*value=\"205\"");
         assertThat(post(member("mirela"), path, floors(1, 1, "RUNNING")))
                 .hasStatus(409)
                 .bodyText()
