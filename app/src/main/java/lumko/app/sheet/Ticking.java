@@ -90,10 +90,7 @@ public class Ticking {
         Instant now = sheet.when(at, clock.instant());
         boolean isLate = Duration.between(now, clock.instant()).compareTo(LATE) > 0;
         SheetWork work = stepRows.of(sheet.id());
-        boolean wet = work.graph()
-                .progress(air(sheet))
-                .waitsFor(stepId.toString(), now)
-                .isPresent();
+        boolean wet = work.graph().progress(air(sheet)).isHeldUp(stepId.toString(), now);
         if (wet && why.isEmpty() && !isLate) {
             return new Ticked.StillWet(sheet.id(), stepId);
         }

@@ -58,6 +58,14 @@ public final class Progress {
                 .reduce((one, other) -> other.isReadyAfter(one) ? other : one);
     }
 
+    /**
+     * Whether it takes a hand's judgement to go on with an activity, since what it waits for is wet by the clock. What is only done
+     * just before a paint is used touches nothing wet.
+     */
+    public boolean isHeldUp(String id, Instant now) {
+        return !activity(id).kind().isJustBeforeUse() && waitsFor(id, now).isPresent();
+    }
+
     /** Whether an activity can be begun: it is still to be done, all that comes before it is, and nothing it waits for is wet. */
     public boolean canBegin(String id, Instant now) {
         return tick(id).isEmpty()
@@ -83,7 +91,7 @@ public final class Progress {
                         .filter(entry ->
                                 entry.getValue().isEarly() && !entry.getKey().equals(before.to()))
                         .flatMap(entry -> Optional.ofNullable(activities.get(entry.getKey())).stream())
-                        .anyMatch(early -> early.meets(next) && follows(early, wet));
+                        .anyMatch(early -> !early.kind().isJustBeforeUse() && early.meets(next) && follows(early, wet));
     }
 
     private boolean follows(Activity later, Activity earlier) {

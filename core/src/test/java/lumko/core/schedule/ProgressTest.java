@@ -104,6 +104,25 @@ class ProgressTest {
         }
 
         @Test
+        void holdsUpACoatButNotTheStirringBeforeIt() {
+            Small small = new Small()
+                    .wet("first", 10)
+                    .activity("stirring", "s", Move.of(ActivityKind.STIR).hand(minutes(8)))
+                    .wet("second", 10)
+                    .dry("first", "stirring")
+                    .dry("first", "second");
+            Progress progress = progress(small, Map.of("first", tick(0)));
+            assertThat(progress.waitsFor("stirring", at(6))).isPresent();
+            assertThat(progress.isHeldUp("stirring", at(6))).isFalse();
+            assertThat(progress.isHeldUp("second", at(6))).isTrue();
+            assertThat(progress.isHeldUp("second", NOON.plus(COAT_DRIES))).isFalse();
+            // nor does it say anything of the coat
+            assertThat(progress(small, Map.of("first", tick(0), "stirring", early(5)))
+                            .isHeldUp("second", at(6)))
+                    .isTrue();
+        }
+
+        @Test
         void isStillTheWallThatNobodyHasTouched() {
             Small small = new Small()
                     .wet("first", 10)
