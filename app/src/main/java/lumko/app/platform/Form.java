@@ -291,7 +291,12 @@ public final class Form {
     /** One of the cases of a closed set, by its name. */
     public <E extends Enum<E>> E one(String field, Class<E> of) {
         return Plain.oneOf(of.getEnumConstants(), typed(field)).orElseGet(() -> {
-            refuse(field, words.say("refused.choice", label(field), Plain.quoted(typed(field))));
+            String typed = typed(field);
+            refuse(
+                    field,
+                    typed.isEmpty()
+                            ? words.say("refused.noChoice", label(field))
+                            : words.say("refused.choice", label(field), Plain.quoted(typed)));
             return of.getEnumConstants()[0];
         });
     }

@@ -92,6 +92,9 @@ class FormTest {
         Form kind = metric("roomKind", "CELLAR");
         kind.one("roomKind", RoomKind.class);
         assertThat(kind.error("roomKind")).isEqualTo("Use must be one of the choices, was “CELLAR”.");
+        Form none = metric("roomKind", "");
+        none.one("roomKind", RoomKind.class);
+        assertThat(none.error("roomKind")).isEqualTo("Use: choose one.");
         Form day = metric("viewingOn", "31.12.2026");
         assertThat(day.optionalDate("viewingOn")).isEmpty();
         assertThat(day.error("viewingOn")).isEqualTo("Viewing must be a date, was “31.12.2026”.");

@@ -1272,7 +1272,7 @@ class SheetTest extends ApplicationTest {
                     .bodyText()
                     .contains(
                             "Say how it was looked at",
-                            "Seen or not must be one of the choices",
+                            "Seen or not: choose one.",
                             "Left in it must be 0–5 L, was 9 L.",
                             "value=\"9\"");
             assertThat(post(
