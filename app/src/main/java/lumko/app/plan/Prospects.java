@@ -21,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Prospects {
+    /** Work ends with the day it was begun on. */
+    private static final Duration LONGEST_PIECE = Duration.ofDays(1);
+
     private final PlanRepository plans;
     private final PieceRepository pieces;
     private final PlannedFlatRepository flats;
@@ -65,7 +68,7 @@ public class Prospects {
         return plans.findByState(PlanState.IN_FORCE)
                 .map(plan -> prospects(
                         flats.findByPlanId(plan.id()),
-                        pieces.findByPlanIdAndBeginsAtAfterOrderByBeginsAt(plan.id(), clock.instant())))
+                        pieces.findByPlanIdAndBeginsAtAfterOrderByBeginsAt(plan.id(), earliest())))
                 .orElse(Map.of());
     }
 
@@ -74,13 +77,20 @@ public class Prospects {
         return plans.findByState(PlanState.IN_FORCE)
                 .map(plan -> prospects(
                         flats.findByPlanIdAndFlatId(plan.id(), flatId).stream().toList(),
-                        pieces.findByPlanIdAndFlatIdAndBeginsAtAfterOrderByBeginsAt(
-                                plan.id(), flatId, clock.instant())))
+                        pieces.findByPlanIdAndFlatIdAndBeginsAtAfterOrderByBeginsAt(plan.id(), flatId, earliest())))
                 .map(known -> known.get(flatId));
     }
 
-    /** What somebody has done ahead of its time does not come next any more. */
-    private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> ahead) {
+    /** What began before that is over. */
+    private Instant earliest() {
+        return clock.instant().minus(LONGEST_PIECE);
+    }
+
+    /** What comes next is under way or ahead; what somebody has done ahead of its time comes no more. */
+    private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> lately) {
+        List<PieceRow> ahead = lately.stream()
+                .filter(piece -> piece.endsAt().isAfter(clock.instant()))
+                .toList();
         Done done = Done.of(ahead, sheets);
         Map<UUID, PieceRow> next = new HashMap<>();
         ahead.stream().filter(piece -> !done.contains(piece)).forEach(piece -> next.putIfAbsent(piece.flatId, piece));

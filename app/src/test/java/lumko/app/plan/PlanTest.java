@@ -608,6 +608,13 @@ class PlanTest extends ApplicationTest {
                 return null;
             });
             assertThat(next(flat)).contains("Walk the flat");
+            PieceRow walk = piecesInForce().stream()
+                    .filter(piece -> piece.flatId.equals(flat.id()) && piece.kind.equals("WALK"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(clock.at(walk.beginsAt.plusSeconds(60), () -> next(flat)))
+                    .contains("Walk the flat");
+            assertThat(clock.at(walk.endsAt(), () -> next(flat))).contains("Work as guessed before the walk");
             oneWallToRoll(flat);
             assertThat(next(flat)).contains("Work as guessed before the walk");
             asLead(() -> {
