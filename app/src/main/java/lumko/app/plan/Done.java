@@ -1,5 +1,6 @@
 package lumko.app.plan;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Objects;
 import java.util.Set;
@@ -34,6 +35,12 @@ record Done(Set<UUID> steps, Set<UUID> walked) {
     /** What is guessed never is: nobody has said what it is. */
     boolean contains(PieceRow piece) {
         return isWalk(piece) ? walked.contains(piece.turnoverId) : piece.stepId != null && steps.contains(piece.stepId);
+    }
+
+    /** Whether it is still to be done: also what was due and is known not to be done; of a guess nobody knows. */
+    boolean isAhead(PieceRow piece, Instant now) {
+        boolean isKnown = isWalk(piece) || piece.stepId != null;
+        return !contains(piece) && (isKnown || piece.endsAt().isAfter(now));
     }
 
     boolean containsAll(Collection<PieceRow> pieces) {

@@ -21,8 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Prospects {
-    /** Work ends with the day it was begun on. */
-    private static final Duration LONGEST_PIECE = Duration.ofDays(1);
+    /** What was due before a long weekend and is not done yet still comes next. */
+    private static final Duration STILL_DUE = Duration.ofDays(4);
 
     private final PlanRepository plans;
     private final PieceRepository pieces;
@@ -81,21 +81,19 @@ public class Prospects {
                 .map(known -> known.get(flatId));
     }
 
-    /** What began before that is over. */
     private Instant earliest() {
-        return clock.instant().minus(LONGEST_PIECE);
+        return clock.instant().minus(STILL_DUE);
     }
 
-    /** What comes next is under way or ahead; what somebody has done ahead of its time comes no more. */
-    private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> lately) {
-        List<PieceRow> ahead = lately.stream()
-                .filter(piece -> piece.endsAt().isAfter(clock.instant()))
-                .toList();
-        Done done = Done.of(ahead, sheets);
-        Map<UUID, PieceRow> next = new HashMap<>();
-        ahead.stream().filter(piece -> !done.contains(piece)).forEach(piece -> next.putIfAbsent(piece.flatId, piece));
-        Map<UUID, String> names = people.names();
+    /** What was due and is not done comes first; what somebody has done ahead of its time comes no more. */
+    private Map<UUID, Prospect> prospects(List<PlannedFlatRow> rows, List<PieceRow> pieces) {
         Instant now = clock.instant();
+        Done done = Done.of(pieces, sheets);
+        Map<UUID, PieceRow> next = new HashMap<>();
+        pieces.stream()
+                .filter(piece -> done.isAhead(piece, now))
+                .forEach(piece -> next.putIfAbsent(piece.flatId, piece));
+        Map<UUID, String> names = people.names();
         return rows.stream()
                 .collect(Collectors.toMap(
                         row -> row.flatId,

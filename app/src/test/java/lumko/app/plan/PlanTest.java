@@ -614,7 +614,7 @@ class PlanTest extends ApplicationTest {
                     .orElseThrow();
             assertThat(clock.at(walk.beginsAt.plusSeconds(60), () -> next(flat)))
                     .contains("Walk the flat");
-            assertThat(clock.at(walk.endsAt(), () -> next(flat))).contains("Work as guessed before the walk");
+            assertThat(clock.at(walk.endsAt(), () -> next(flat))).contains("Walk the flat");
             oneWallToRoll(flat);
             assertThat(next(flat)).contains("Work as guessed before the walk");
             asLead(() -> {
