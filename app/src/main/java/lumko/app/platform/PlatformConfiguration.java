@@ -8,7 +8,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.thymeleaf.autoconfigure.ThymeleafProperties;
 import org.springframework.boot.tomcat.ConfigurableTomcatWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -25,9 +27,16 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.i18n.AcceptHeaderLocaleResolver;
+import org.thymeleaf.cache.StandardCacheManager;
+import org.thymeleaf.dialect.IDialect;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.templateresolver.ITemplateResolver;
 
 @Configuration(proxyBeanMethods = false)
 class PlatformConfiguration {
+    /** Templates with their fragments, and expressions: more than there are, and a bound to whatever makes them up. */
+    private static final int KEPT_OF_TEMPLATES = 20_000;
+
     /** @param start the moment it is taken to be at the start; without one it is that of the machine */
     @Bean
     ShiftableClock clock(@Value("${lumko.clock:#{null}}") Optional<Instant> start) {
@@ -64,6 +73,28 @@ class PlatformConfiguration {
             @Value("${lumko.at-once.pages}") int pages, @Value("${lumko.at-once.files}") int files) {
         int most = Math.min(pages, Runtime.getRuntime().availableProcessors() + 1);
         return server -> server.addEngineValves(AtOnce.ofPages(most), AtOnce.ofFiles(files));
+    }
+
+    /**
+     * What is read of the templates is kept for good: five hundred expressions, as it would be otherwise, are fewer than two pages
+     * have, so that each would be read and compiled again and again.
+     */
+    @Bean
+    SpringTemplateEngine templateEngine(
+            ThymeleafProperties properties,
+            ObjectProvider<ITemplateResolver> resolvers,
+            ObjectProvider<IDialect> dialects) {
+        StandardCacheManager kept = new StandardCacheManager();
+        kept.setTemplateCacheMaxSize(KEPT_OF_TEMPLATES);
+        kept.setTemplateCacheUseSoftReferences(false);
+        kept.setExpressionCacheMaxSize(KEPT_OF_TEMPLATES);
+        kept.setExpressionCacheUseSoftReferences(false);
+        SpringTemplateEngine engine = new SpringTemplateEngine();
+        engine.setCacheManager(kept);
+        engine.setEnableSpringELCompiler(properties.isEnableSpringElCompiler());
+        resolvers.orderedStream().forEach(engine::addTemplateResolver);
+        dialects.orderedStream().forEach(engine::addDialect);
+        return engine;
     }
 
     /** An id is written as ids are, what no keyboard sends is refused everywhere, and what is kept for good has its own address. */
