@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Makes the cache that a start loads from: the application is run once on a throw-away database with the demo, and asked for one
-# page of each kind that is linked from the first ones, so that what a start and a first page need is in it.
+# Makes the cache that a start loads from: the application is run once on a throw-away database with the demo, asked for one page
+# of each kind that is linked from the first ones, given a mark and a tick, so that what a start and the first of each need is in it.
 # usage: fast-start.sh FOLDER-OF-THE-APPLICATION LOG
 set -euo pipefail
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
@@ -60,6 +60,8 @@ kind() { # of a link: whichever thing it is of
 }
 KNOWN=" / "
 AHEAD=(/)
+WALK=
+SHEET=
 for _ in 1 2; do
   found=()
   for page in "${AHEAD[@]}"; do
@@ -69,10 +71,24 @@ for _ in 1 2; do
       case "$KNOWN" in *" $kind "*) continue ;; esac
       KNOWN="$KNOWN$kind "
       found+=("$link")
+      case "$link" in
+        /walls/*/walk) WALK=$link ;;
+        /sheets/*) SHEET=${SHEET:-$link} ;;
+      esac
     done < <(links "$WORK/page")
   done
   AHEAD=("${found[@]}")
 done
+TOKEN=$(get / | token)
+post() { # PATH [fields]
+  curl -fsS -o /dev/null -b "$WORK/cookies" -H "X-CSRF-TOKEN: $TOKEN" -H 'HX-Request: true' "${@:2}" "http://127.0.0.1:$PORT$1" 2>>"$LOG"
+}
+# above doors and windows
+post "${WALK%walk}marks" -d "id=$(cat /proc/sys/kernel/random/uuid)" -d kind=NAIL_HOLE -d leftMm=300 -d upMm=2300
+STEP=$(get "$SHEET" 2>/dev/null | grep -oE '/steps/[0-9a-f-]{36}/read' | head -1)
+post "$STEP" -X POST
+post "${STEP%read}tick" --data-urlencode "why=pale all over"
+post "${STEP%read}untick" -X POST
 stop
 # nothing is left to be cleaned up once it is there
 mv unfinished.aot ready.aot

@@ -6,5 +6,5 @@ cd "$1"
 shift
 CACHE=()
 [ -f start.aot ] && CACHE=(-XX:AOTCache=start.aot)
-# a small heap to begin with, which grows as it is needed
-exec java "${CACHE[@]}" -XX:+UseSerialGC -Xms64m "-Xmx${LUMKO_MEMORY:-1g}" -Dspring.aot.enabled=true -jar lumko.jar "$@"
+# a heap to begin with that a start does not have to clear thirty times, and which grows as it is needed
+exec java "${CACHE[@]}" -XX:+UseSerialGC -Xms192m "-Xmx${LUMKO_MEMORY:-1g}" -Dspring.aot.enabled=true -jar lumko.jar "$@"
