@@ -1,14 +1,17 @@
 package lumko.core.visibility;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLongArray;
 import lumko.core.colour.Lab;
 import lumko.core.colour.Shade;
 import lumko.core.colour.Xyz;
 
 /**
- * What a touch-up on a wall scores, by how much lighter and how much shinier than meant it turns out: a table, made once for a
- * wall, a shape and a place of the eye, read in nanoseconds. ΔE00 as in {@link Visibility}, within a sixth.
+ * What a touch-up on a wall scores, by how much lighter and how much shinier than meant it turns out: a table for
+ * a wall, a shape and a place of the eye, of which each value is worked out once, when it is first asked for, and read in
+ * nanoseconds after that. ΔE00 as in {@link Visibility}, within a sixth.
  */
 public final class Scores {
     private static final double[] OFF = {-6, -4, -2.5, -1.5, -0.75, 0, 0.75, 1.5, 2.5, 4, 6};
@@ -21,7 +24,12 @@ public final class Scores {
 
     private record Asked(Look look, Lab wall, Lab paint, double proud) {}
 
-    private final double[][] table = new double[OFF.length][SHINIER.length];
+    private static final long NOT_YET = Double.doubleToRawLongBits(Double.NaN);
+
+    private final Asked asked;
+    private final double[] ofWall;
+    private final Metric metric;
+    private final AtomicLongArray table;
 
     /**
      * @param wall as it is today
@@ -36,31 +44,47 @@ public final class Scores {
     }
 
     private Scores(Asked asked) {
-        Response response = Response.of(asked.look());
+        // the response itself is not held: it is large, and asked for where there are many of them
+        this.asked = asked;
         Xyz wall = asked.wall().xyz(Scielab.WHITE);
-        double shine = response.shine();
-        Metric metric = new Metric(new Xyz(
+        ofWall = Scielab.opponent(wall);
+        double shine = Response.of(asked.look()).shine();
+        metric = new Metric(new Xyz(
                 wall.x() + shine * Scielab.WHITE.x(),
                 wall.y() + shine * Scielab.WHITE.y(),
                 wall.z() + shine * Scielab.WHITE.z()));
-        double[] ofWall = Scielab.opponent(wall);
-        double[] ofWhite = Scielab.opponent(Scielab.WHITE);
-        float[][] seen = new float[3][response.samples()];
-        for (int off = 0; off < OFF.length; off++) {
-            double[] ofPaint = Scielab.opponent(lighter(asked.paint(), OFF[off]).xyz(Scielab.WHITE));
-            for (int shinier = 0; shinier < SHINIER.length; shinier++) {
-                for (int channel = 0; channel < 3; channel++) {
-                    response.put(
-                            seen[channel],
-                            channel,
-                            ofPaint[channel] - ofWall[channel],
-                            SHINIER[shinier] * ofWhite[channel],
-                            ofWall[channel],
-                            asked.proud() / Response.PROUD * ofWall[channel]);
-                }
-                table[off][shinier] = percentile(seen, metric);
-            }
+        long[] empty = new long[OFF.length * SHINIER.length];
+        Arrays.fill(empty, NOT_YET);
+        table = new AtomicLongArray(empty);
+    }
+
+    /** Worked out by whoever reads it first; by two at the same time it comes to the same. */
+    private double score(int off, int shinier) {
+        int place = off * SHINIER.length + shinier;
+        long known = table.get(place);
+        if (known != NOT_YET) {
+            return Double.longBitsToDouble(known);
         }
+        double score = simulated(OFF[off], SHINIER[shinier]);
+        table.set(place, Double.doubleToRawLongBits(score));
+        return score;
+    }
+
+    private double simulated(double off, double shinier) {
+        double[] ofWhite = Scielab.opponent(Scielab.WHITE);
+        Response response = Response.of(asked.look());
+        double[] ofPaint = Scielab.opponent(lighter(asked.paint(), off).xyz(Scielab.WHITE));
+        float[][] seen = new float[3][response.samples()];
+        for (int channel = 0; channel < 3; channel++) {
+            response.put(
+                    seen[channel],
+                    channel,
+                    ofPaint[channel] - ofWall[channel],
+                    shinier * ofWhite[channel],
+                    ofWall[channel],
+                    asked.proud() / Response.PROUD * ofWall[channel]);
+        }
+        return percentile(seen, metric);
     }
 
     /** A colour so many ΔE00 lighter, or darker below 0. */
@@ -86,9 +110,14 @@ public final class Scores {
         int column = below(SHINIER, shinier);
         double down = (off - OFF[row]) / (OFF[row + 1] - OFF[row]);
         double across = (shinier - SHINIER[column]) / (SHINIER[column + 1] - SHINIER[column]);
-        double above = table[row][column] + across * (table[row][column + 1] - table[row][column]);
-        double below = table[row + 1][column] + across * (table[row + 1][column + 1] - table[row + 1][column]);
+        double above = between(row, column, across);
+        double below = between(row + 1, column, across);
         return Math.max(0, above + down * (below - above));
+    }
+
+    private double between(int row, int column, double across) {
+        double left = score(row, column);
+        return left + across * (score(row, column + 1) - left);
     }
 
     /** The place that a value lies behind; beyond the ends the last step is carried on. */
