@@ -1,5 +1,7 @@
 package lumko.core.judge;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,6 +37,13 @@ final class ShowOdds {
     /** How far the figures may be off, as a factor on what is seen. ASSUMPTION. */
     private static final double MAY_BE_OFF = 1.5;
 
+    /** So many times the difference it takes to be seen: if the figures are too low, as they are, if they are too high. */
+    private static final double[] NEEDS = {MAY_BE_OFF, 1, 1 / MAY_BE_OFF};
+
+    private static final int LOW = 0;
+    private static final int LIKELY = 1;
+    private static final int HIGH = 2;
+
     /**
      * How steeply an eye goes from not seeing to seeing: 1 − 2^−(score / seen)^3.5, so that many spots add up as they do for an
      * eye. Source: Robson and Graham, “Probability summation and regional variation in contrast sensitivity across the visual
@@ -54,12 +63,19 @@ final class ShowOdds {
     private final Catalogue figures;
     private final Learned learned;
     private final Spots spots;
-    private final SharedSpread.Of shared;
+    private final List<Draw> draws;
     private final List<Eyes> sharpest;
-    private final Map<Seen, double[]> known = new HashMap<>();
+    private final double[][] weaker;
+    private final Map<Like, double[][]> known = new HashMap<>();
 
-    /** A kind of spot, for eyes that need so many times the difference. */
-    private record Seen(Like like, double needs) {}
+    /**
+     * What is shared by all spots.
+     *
+     * @param off how many ΔE00 lighter than meant
+     * @param shinier than the wall, in gloss units
+     * @param weight how likely it is, 0–1
+     */
+    private record Draw(double off, double shinier, double weight) {}
 
     /** The odds on one surface, whatever places are marked on it. */
     ShowOdds(SurfaceCase surface, Catalogue figures, JobPlanner planner, Learned learned) {
@@ -67,8 +83,9 @@ final class ShowOdds {
         this.surface = surface;
         this.figures = figures;
         this.spots = new Spots(surface, figures, planner);
-        this.shared = new SharedSpread(figures).of(surface);
+        this.draws = draws(new SharedSpread(figures).of(surface), spots.shinier());
         this.sharpest = new Lookers(figures).sharpest(surface.room().kind());
+        this.weaker = weaker(sharpest);
     }
 
     Odds of(List<Place> places, Action action) {
@@ -100,14 +117,13 @@ final class ShowOdds {
             putRight += isPutRight ? 1 : 0;
             washed += like.isEmpty() && !isPutRight ? 1 : 0;
         }
-        Sum likely = over(painted, 1);
-        Chance first = new Chance(
-                over(painted, MAY_BE_OFF).shows(),
-                likely.shows(),
-                over(painted, 1 / MAY_BE_OFF).shows());
+        Map<double[][], Integer> chances = new LinkedHashMap<>();
+        painted.forEach((like, count) -> chances.put(known.computeIfAbsent(like, this::chances), count));
+        double likely = shows(chances, LIKELY);
+        Chance first = new Chance(shows(chances, LOW), likely, shows(chances, HIGH));
         Chance taught = taught(first, places, action);
         Chance all = washed > 0 ? taught.or(AFTER_WASHING) : taught;
-        double again = first.likely() == 0 ? 0 : likely.again() * taught.likely() / first.likely();
+        double again = likely == 0 ? 0 : showsAgain(chances) * taught.likely() / likely;
         // a line put right lies where a rolled surface would have it
         return new Odds(putRight > 0 ? all.or(AFTER_ROLLING) : all, Math.min(taught.likely(), again), first.likely());
     }
@@ -126,70 +142,122 @@ final class ShowOdds {
                 likely + left * Math.max(0, learned.chance(computed.high(), causes) - likely));
     }
 
-    private record Sum(double shows, double again) {}
-
-    /** What is shared, one draw after the other, each with its weight. */
-    private interface Draw {
-        void with(int at, double off, double shinier, Eyes eyes, double weight);
+    /** By what the eyes need, and each of them: by how much weaker a difference is for them, to the same power as it is seen by. */
+    private static double[][] weaker(List<Eyes> sharpest) {
+        return Arrays.stream(NEEDS)
+                .mapToObj(needs -> sharpest.stream()
+                        .mapToDouble(eyes -> Math.pow(eyes.needs() * needs, -STEEP))
+                        .toArray())
+                .toArray(double[][]::new);
     }
 
-    private void draws(Draw draw) {
-        int at = 0;
+    private static List<Draw> draws(SharedSpread.Of shared, double meant) {
+        List<Draw> draws = new ArrayList<>();
         for (int colour = 0; colour < Normal.FINE.length; colour++) {
-            double off = shared.colour() * Normal.FINE[colour];
             for (int sheen = 0; sheen < Normal.COARSE.length; sheen++) {
-                double shinier = spots.shinier() + shared.fresh() + shared.sheen() * Normal.COARSE[sheen];
-                double weight = Normal.FINE_WEIGHTS[colour] * Normal.COARSE_WEIGHTS[sheen];
-                for (Eyes eyes : sharpest) {
-                    draw.with(at++, off, shinier, eyes, weight * eyes.weight());
+                draws.add(new Draw(
+                        shared.colour() * Normal.FINE[colour],
+                        meant + shared.fresh() + shared.sheen() * Normal.COARSE[sheen],
+                        Normal.FINE_WEIGHTS[colour] * Normal.COARSE_WEIGHTS[sheen]));
+            }
+        }
+        return draws;
+    }
+
+    /** The chance that one of all the spots is seen. */
+    private double shows(Map<double[][], Integer> spots, int needs) {
+        return over((draw, eyes) -> {
+            double none = 1;
+            for (Map.Entry<double[][], Integer> alike : spots.entrySet()) {
+                none *= power(1 - alike.getKey()[needs][draw * sharpest.size() + eyes], alike.getValue());
+            }
+            return 1 - none;
+        });
+    }
+
+    /** The chance that one of them is seen, and after a second round one of them once more. */
+    private double showsAgain(Map<double[][], Integer> spots) {
+        return over((draw, eyes) -> {
+            double none = 1;
+            for (Map.Entry<double[][], Integer> alike : spots.entrySet()) {
+                double seen = alike.getKey()[LIKELY][draw * sharpest.size() + eyes];
+                none *= power(1 - seen * seen, alike.getValue());
+            }
+            return 1 - none;
+        });
+    }
+
+    private static double power(double chance, int count) {
+        return count == 1 ? chance : Math.pow(chance, count);
+    }
+
+    private interface Shown {
+        double by(int draw, int eyes);
+    }
+
+    private double over(Shown shown) {
+        double sum = 0;
+        for (int draw = 0; draw < draws.size(); draw++) {
+            for (int eyes = 0; eyes < sharpest.size(); eyes++) {
+                sum += draws.get(draw).weight() * sharpest.get(eyes).weight() * shown.by(draw, eyes);
+            }
+        }
+        return Math.clamp(sum, 0, 1);
+    }
+
+    /** By what the eyes need, and each draw of what is shared and of eyes: the chance that one such spot is seen. */
+    private double[][] chances(Like like) {
+        Scored scored = spots.scored(like);
+        int count = sharpest.size();
+        double[][] chances = new double[NEEDS.length][draws.size() * count];
+        double[] weights = ownWeights();
+        for (int draw = 0; draw < draws.size(); draw++) {
+            double[] front = strong(scored, View.FRONT, draws.get(draw));
+            double[] along = strong(scored, View.ALONG, draws.get(draw));
+            for (int eyes = 0; eyes < count; eyes++) {
+                double[] seen = sharpest.get(eyes).view() == View.FRONT ? front : along;
+                for (int needs = 0; needs < NEEDS.length; needs++) {
+                    chances[needs][draw * count + eyes] = sees(seen, weights, weaker[needs][eyes]);
                 }
             }
         }
-    }
-
-    private Sum over(Map<Like, Integer> painted, double needs) {
-        Map<double[], Integer> chances = new LinkedHashMap<>();
-        painted.forEach((like, count) -> chances.put(
-                known.computeIfAbsent(new Seen(like, needs), seen -> chances(spots.scored(like), needs)), count));
-        double[] sums = new double[2];
-        draws((at, off, shinier, eyes, weight) -> {
-            double none = 1;
-            double noneAgain = 1;
-            for (Map.Entry<double[], Integer> one : chances.entrySet()) {
-                double seen = one.getKey()[at];
-                none *= Math.pow(1 - seen, one.getValue());
-                noneAgain *= Math.pow(1 - seen * seen, one.getValue());
-            }
-            sums[0] += weight * (1 - none);
-            sums[1] += weight * (1 - noneAgain);
-        });
-        return new Sum(Math.clamp(sums[0], 0, 1), Math.clamp(sums[1], 0, 1));
-    }
-
-    /** By each draw of what is shared, the chance that one such spot is seen. */
-    private double[] chances(Scored scored, double needs) {
-        double[] chances = new double[Normal.FINE.length * Normal.COARSE.length * sharpest.size()];
-        draws((at, off, shinier, eyes, weight) ->
-                chances[at] = sees(scored, eyes.view(), off, shinier, scored.seenFrom() * eyes.needs() * needs));
         return chances;
     }
 
-    /** The chance that one spot is seen, over what is its own. */
-    private double sees(Scored scored, View view, double off, double shinier, double needs) {
-        double own = figures.limit(Figure.SPOT_DIFFERS);
-        double poor = figures.share(Figure.POOR_HAND);
+    private static double sees(double[] strong, double[] weights, double weaker) {
         double sum = 0;
-        for (int draw = 0; draw < Normal.COARSE.length; draw++) {
-            double offHere = off + own * Normal.COARSE[draw];
-            double seen = (1 - poor) * sees(scored.well(), view, offHere, shinier, needs)
-                    + poor * sees(scored.poor(), view, offHere, shinier, needs);
-            sum += Normal.COARSE_WEIGHTS[draw] * seen;
+        for (int own = 0; own < strong.length; own++) {
+            sum += weights[own] * (1 - Math.exp(-HALF * weaker * strong[own]));
         }
         return sum;
     }
 
-    private static double sees(Map<View, Scores> scores, View view, double off, double shinier, double needs) {
-        double score = Objects.requireNonNull(scores.get(view)).at(off, shinier);
-        return 1 - Math.exp(-HALF * Math.pow(score / needs, STEEP));
+    /** How likely each draw of what is a spot’s own is: how far its colour is off, done as usual and then done poorly. */
+    private double[] ownWeights() {
+        double poor = figures.share(Figure.POOR_HAND);
+        int count = Normal.COARSE.length;
+        double[] weights = new double[2 * count];
+        for (int own = 0; own < count; own++) {
+            weights[own] = (1 - poor) * Normal.COARSE_WEIGHTS[own];
+            weights[count + own] = poor * Normal.COARSE_WEIGHTS[own];
+        }
+        return weights;
+    }
+
+    /** By the same draws, (score / seen)^3.5 for usual eyes: it is the same for all who look from there. */
+    private double[] strong(Scored scored, View view, Draw draw) {
+        double differs = figures.limit(Figure.SPOT_DIFFERS);
+        int count = Normal.COARSE.length;
+        double[] strong = new double[2 * count];
+        for (int own = 0; own < count; own++) {
+            double off = draw.off() + differs * Normal.COARSE[own];
+            strong[own] = strong(scored.well(), view, off, draw.shinier(), scored.seenFrom());
+            strong[count + own] = strong(scored.poor(), view, off, draw.shinier(), scored.seenFrom());
+        }
+        return strong;
+    }
+
+    private static double strong(Map<View, Scores> scores, View view, double off, double shinier, double seenFrom) {
+        return Math.pow(Objects.requireNonNull(scores.get(view)).at(off, shinier) / seenFrom, STEEP);
     }
 }
