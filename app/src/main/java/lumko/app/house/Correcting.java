@@ -267,9 +267,8 @@ public class Correcting {
         Recording.check(
                 surface.isCeiling(),
                 surface.isCeiling()
-                        ? new Wall(
-                                wall.width(), wall.height(), wall.texture(), wall.openings(), Houses.fittings(others))
-                        : Houses.wall(wall.width(), wall.height(), wall.texture(), others, wall.ends()),
+                        ? new Wall(wall.width(), wall.height(), wall.texture(), wall.openings(), Rooms.fittings(others))
+                        : Rooms.wall(wall.width(), wall.height(), wall.texture(), others, wall.ends()),
                 List.of(new NewRoom.Feature(row.kind, box)));
         String before = said(row.kind, row.box());
         row.put(box);

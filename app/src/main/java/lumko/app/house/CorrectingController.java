@@ -87,13 +87,13 @@ class CorrectingController {
 
     private String house(UUID houseId, Model model, Form form) {
         access.requireLead();
-        List<Houses.Door> doors = houses.doorsOf(List.of(houseId));
+        FlatPlaces places = houses.placesOf(houseId);
         model.addAttribute("house", houses.house(houseId));
-        model.addAttribute("doors", doors);
+        model.addAttribute("flats", places.all());
         model.addAttribute(
                 "rooms",
-                houses.roomCounts(doors.stream().map(Houses.Door::flatId).toList()));
-        FlatPlaces places = houses.placesOf(houseId);
+                houses.roomCounts(
+                        places.all().stream().map(FlatPlaces.At::flatId).toList()));
         model.addAttribute("nextFloor", Math.min(places.nextFloor(), RecordFields.HIGHEST_FLOOR));
         model.addAttribute("nextNumber", places.nextNumber());
         model.addAttribute("closedOn", offRecord.houseClosedOn(houseId).orElse(null));

@@ -2,6 +2,7 @@ package lumko.app.house;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
 
 /** Which numbers and which windows of a house are given to flats. */
@@ -12,7 +13,7 @@ public record FlatPlaces(List<At> all) {
      * @param floor 0 for the ground floor
      * @param bay which window from the left, 0 for the first
      */
-    public record At(String number, int floor, int bay) {}
+    public record At(UUID flatId, String number, int floor, int bay) {}
 
     public FlatPlaces {
         all = List.copyOf(all);

@@ -120,7 +120,7 @@ public class Recording {
             List<NewRoom.Feature> added = entered.features().getOrDefault(side, List.of());
             check(
                     false,
-                    Houses.wall(
+                    Rooms.wall(
                             entered.outline().lengthOf(side),
                             entered.height(),
                             entered.texture(),

@@ -3,12 +3,16 @@ package lumko.app.house;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Which numbers and windows of a house are given. */
 class FlatPlacesTest {
-    private final FlatPlaces places = new FlatPlaces(
-            List.of(new FlatPlaces.At("1", 0, 0), new FlatPlaces.At("2b", 0, 1), new FlatPlaces.At("garden", 0, 3)));
+    private static FlatPlaces.At at(String number, int floor, int bay) {
+        return new FlatPlaces.At(UUID.randomUUID(), number, floor, bay);
+    }
+
+    private final FlatPlaces places = new FlatPlaces(List.of(at("1", 0, 0), at("2b", 0, 1), at("garden", 0, 3)));
 
     @Test
     void aNumberIsTheSameHoweverItIsWritten() {
@@ -31,7 +35,6 @@ class FlatPlacesTest {
         FlatPlaces nothing = new FlatPlaces(List.of());
         assertThat(nothing.nextFloor()).isZero();
         assertThat(nothing.nextNumber()).isOne();
-        assertThat(new FlatPlaces(List.of(new FlatPlaces.At("A cupboard", -1, 0))).nextFloor())
-                .isZero();
+        assertThat(new FlatPlaces(List.of(at("A cupboard", -1, 0))).nextFloor()).isZero();
     }
 }
