@@ -37,7 +37,7 @@ final class ShowOdds {
     /** How far the figures may be off, as a factor on what is seen. ASSUMPTION. */
     private static final double MAY_BE_OFF = 1.5;
 
-    /** So many times the difference it takes to be seen: if the figures are too low, as they are, if they are too high. */
+    /** So many times the difference it is taken to need to be seen: for the lowest chance, the likely one, the highest. */
     private static final double[] NEEDS = {MAY_BE_OFF, 1, 1 / MAY_BE_OFF};
 
     private static final int LOW = 0;
