@@ -172,6 +172,20 @@ abstract class BrowserTest extends ApplicationTest {
                 .isEmpty();
     }
 
+    /** No text is smaller than 12 pixels, in pictures as they are scaled neither. */
+    static void assertTextIsLegible(Page page, String view) {
+        Object small = page.evaluate("""
+                () => [...document.querySelectorAll('body *')]
+                  .filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()))
+                  .filter(e => e.getClientRects().length && !e.closest('.sr-only, [aria-hidden=true], title, script, style'))
+                  .filter(e => {
+                    const scale = e.ownerSVGElement ? Math.hypot(e.getScreenCTM().a, e.getScreenCTM().b) : 1;
+                    return parseFloat(getComputedStyle(e).fontSize) * scale < 11.9;
+                  })
+                  .map(e => e.textContent.trim() + ' in ' + e.outerHTML.slice(0, 80))""");
+        assertThat((List<?>) small).describedAs(view).isEmpty();
+    }
+
     static void assertNoWiderThanTheScreen(Page page, String view) {
         assertThat(page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
                 .describedAs("%s is no wider than the screen", view)
@@ -182,7 +196,7 @@ abstract class BrowserTest extends ApplicationTest {
 
     /** Where a place of the wall, in millimetres, is on the screen. */
     static double[] onScreen(Page page, double left, double up) {
-        page.waitForFunction("document.querySelector('main').dataset.ready === 'true'");
+        page.waitForFunction("() => document.querySelector('main').dataset.ready === 'true'");
         @SuppressWarnings("unchecked")
         List<Number> at = (List<Number>) page.evaluate(
                 "([left, up]) => { const svg = document.querySelector('svg.wall');"

@@ -95,7 +95,7 @@ class TouchUpStoryTest extends BrowserTest {
     }
 
     private static void ready(Page page) {
-        page.waitForFunction("document.querySelector('.stage').dataset.ready === 'true'");
+        page.waitForFunction("() => document.querySelector('.stage').dataset.ready === 'true'");
     }
 
     @Test
@@ -187,6 +187,8 @@ class TouchUpStoryTest extends BrowserTest {
         assertThat(outcomes(desk)).isEqualTo(before + 1);
         assertThat(desk.locator("#reliability circle").count()).isPositive();
         assertAccessible(desk, "how well it predicts");
+        desk.setViewportSize(Screen.PHONE.width, Screen.PHONE.height);
+        assertTextIsLegible(desk, "how well it predicts, on the phone");
     }
 
     private int outcomes(Page page) {

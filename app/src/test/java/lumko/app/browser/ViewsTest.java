@@ -180,20 +180,6 @@ class ViewsTest extends BrowserTest {
         assertThat((List<?>) small).describedAs(view).isEmpty();
     }
 
-    /** No text is smaller than 12 pixels, in pictures as they are scaled neither. */
-    private static void assertTextIsLegible(Page page, String view) {
-        Object small = page.evaluate("""
-                () => [...document.querySelectorAll('body *')]
-                  .filter(e => [...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()))
-                  .filter(e => e.getClientRects().length && !e.closest('.sr-only, [aria-hidden=true], title, script, style'))
-                  .filter(e => {
-                    const scale = e.ownerSVGElement ? Math.hypot(e.getScreenCTM().a, e.getScreenCTM().b) : 1;
-                    return parseFloat(getComputedStyle(e).fontSize) * scale < 11.9;
-                  })
-                  .map(e => e.textContent.trim() + ' in ' + e.outerHTML.slice(0, 80))""");
-        assertThat((List<?>) small).describedAs(view).isEmpty();
-    }
-
     @Test
     void badInputStaysWhereItWasTyped() {
         Page page = enter(Screen.DESK, "Mirela Oduya");
