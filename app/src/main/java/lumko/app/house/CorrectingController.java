@@ -87,13 +87,14 @@ class CorrectingController {
 
     private String house(UUID houseId, Model model, Form form) {
         access.requireLead();
+        House house = houses.house(houseId);
         FlatPlaces places = houses.placesOf(houseId);
-        model.addAttribute("house", houses.house(houseId));
-        model.addAttribute("flats", places.all());
+        List<Houses.Door> doors = places.doors(house);
+        model.addAttribute("house", house);
+        model.addAttribute("doors", doors);
         model.addAttribute(
                 "rooms",
-                houses.roomCounts(
-                        places.all().stream().map(FlatPlaces.At::flatId).toList()));
+                houses.roomCounts(doors.stream().map(Houses.Door::flatId).toList()));
         model.addAttribute("nextFloor", Math.min(places.nextFloor(), RecordFields.HIGHEST_FLOOR));
         model.addAttribute("nextNumber", places.nextNumber());
         model.addAttribute("closedOn", offRecord.houseClosedOn(houseId).orElse(null));

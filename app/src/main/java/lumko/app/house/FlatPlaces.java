@@ -19,6 +19,13 @@ public record FlatPlaces(List<At> all) {
         all = List.copyOf(all);
     }
 
+    /** The doors behind which they are, in the house that they are of. */
+    List<Houses.Door> doors(House house) {
+        return all.stream()
+                .map(flat -> new Houses.Door(flat.flatId(), house, flat.number()))
+                .toList();
+    }
+
     /** Whether there is a flat with a number, however it is written. */
     public boolean has(String number) {
         return all.stream().anyMatch(flat -> flat.number().equalsIgnoreCase(number));

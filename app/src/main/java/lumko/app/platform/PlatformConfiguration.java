@@ -76,8 +76,8 @@ class PlatformConfiguration {
     }
 
     /**
-     * What is read of the templates is kept for good: five hundred expressions, as it would be otherwise, are fewer than two pages
-     * have, so that each would be read and compiled again and again.
+     * What is read of the templates is kept for good: five hundred expressions, as it would be otherwise, are a sixth of those there
+     * are, so that what one page needs would have to make room for the next, and be read and compiled again.
      */
     @Bean
     SpringTemplateEngine templateEngine(
