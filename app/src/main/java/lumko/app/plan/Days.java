@@ -142,7 +142,7 @@ class Days {
                             day.getValue().stream().mapToInt(Together::minutes).sum();
                     return new DayList.Day(
                             words.day(day.getKey()),
-                            words.duration(Duration.ofMinutes(minutes)),
+                            words.work(Duration.ofMinutes(minutes)),
                             day.getKey().equals(today),
                             day.getValue().stream()
                                     .map(stroke -> stop(stroke, doors, done, sheetOf, words))

@@ -254,9 +254,7 @@ class PlanDesk {
         private List<PlanView.Load> loads() {
             return personOf.values().stream()
                     .map(person -> new PlanView.Load(
-                            person.name(),
-                            words.duration(work(person.id(), 7)),
-                            words.duration(work(person.id(), MONTH_DAYS))))
+                            person.name(), words.work(work(person.id(), 7)), words.work(work(person.id(), MONTH_DAYS))))
                     .toList();
         }
 

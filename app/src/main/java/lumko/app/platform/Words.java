@@ -27,6 +27,7 @@ import org.springframework.context.MessageSource;
 public final class Words {
     private static final int SIXTEENTHS = 16;
     private static final double INCHES_PER_FOOT = 12;
+    private static final double MINUTES_A_DAY = 1440;
 
     /** A chance smaller than this is told in tens: nobody pictures 1 in 81. */
     private static final double ROUND_BELOW = 0.05;
@@ -202,9 +203,19 @@ public final class Words {
                 : number(temperature.inCelsius(), 1) + " °C";
     }
 
-    /** Minutes up to an hour and a half, then hours, then days. */
+    /** Time that passes: minutes up to an hour and a half, then hours, then half days, from ten days on whole ones. */
     public String duration(Duration duration) {
-        long minutes = Math.round(duration.toSeconds() / 60.0);
+        if (minutes(duration) < 2 * MINUTES_A_DAY) {
+            return work(duration);
+        }
+        double days = minutes(duration) / MINUTES_A_DAY;
+        long halves = Math.round(2 * days);
+        return (halves < 20 ? halves / 2 + (halves % 2 == 1 ? "½" : "") : Math.round(days)) + " days";
+    }
+
+    /** Time of hands: hours however many they are, since a day of work is not a day. */
+    public String work(Duration duration) {
+        long minutes = minutes(duration);
         if (minutes == 0 && !duration.isZero()) {
             return "1 min";
         }
@@ -216,7 +227,11 @@ public final class Words {
             long rounded = Math.round(Math.round(minutes / step) * step);
             return rounded / 60 + " h" + (rounded % 60 == 0 ? "" : " %02d".formatted(rounded % 60));
         }
-        return minutes < 48 * 60 ? Math.round(minutes / 60.0) + " h" : number(minutes / 1440.0, 1) + " days";
+        return Math.round(minutes / 60.0) + " h";
+    }
+
+    private static long minutes(Duration duration) {
+        return Math.round(duration.toSeconds() / 60.0);
     }
 
     /** A chance as a fraction that can be pictured. */

@@ -197,7 +197,7 @@ class PracticeController {
         List<String> changes = new ArrayList<>();
         long minutes = Math.round((then.labour().toSeconds() - now.labour().toSeconds()) / 60.0);
         if (minutes != 0) {
-            changes.add(sign(minutes) + words.duration(Duration.ofMinutes(Math.abs(minutes))));
+            changes.add(sign(minutes) + words.work(Duration.ofMinutes(Math.abs(minutes))));
         }
         double litres = then.paint().inLitres() - now.paint().inLitres();
         if (Math.abs(litres) >= 0.01) {

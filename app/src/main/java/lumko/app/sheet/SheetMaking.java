@@ -123,7 +123,7 @@ public class SheetMaking {
         shareOut(sheet.id(), job, planner);
         stepRows.insert(sheet, planned);
         predictions.keep(sheet.id(), turnoverId, predicted(walked), Moment.DECIDED, MODEL_VERSION);
-        history.note(Subject.flat(flatId), EventKind.SHEET_MADE, speaker.words().duration(planned.hand()));
+        history.note(Subject.flat(flatId), EventKind.SHEET_MADE, speaker.words().work(planned.hand()));
         return sheet.id();
     }
 

@@ -165,7 +165,9 @@ public final class SheetView {
         if (!sheet.isOpen()) {
             return words.say("sheet.isClosed");
         }
-        return sheet.next().isPresent() ? words.say("sheet.left", sheet.labourLeft()) : words.say("sheet.allTicked");
+        return sheet.next().isPresent()
+                ? words.say("sheet.left", words.work(sheet.labourLeft()))
+                : words.say("sheet.allTicked");
     }
 
     public String progress() {

@@ -313,7 +313,7 @@ public final class StepView {
     public String tickState(SheetStep step, Instant now) {
         return step.tick()
                 .map(tick -> words.say("sheet.tickedBy", tick.by(), words.moment(tick.at(), now)))
-                .orElseGet(() -> words.duration(step.activity().hand()));
+                .orElseGet(() -> words.work(step.activity().hand()));
     }
 
     public String tickSpoken(SheetStep step) {

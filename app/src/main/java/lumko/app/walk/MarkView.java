@@ -117,7 +117,7 @@ public final class MarkView {
     }
 
     public String minutes(Move move) {
-        return words.duration(move.hand());
+        return words.work(move.hand());
     }
 
     /** How long it dries in usual air, and how the hand tells. */

@@ -107,10 +107,19 @@ class WordsTest {
         "36000, 10 h",
         "43200, 12 h",
         "172800, 2 days",
-        "216000, 2.5 days"
+        "216000, 2½ days",
+        "380160, 4½ days",
+        "842400, 10 days",
+        "1000000, 12 days"
     })
     void durationsAsOneSaysThem(long seconds, String said) {
         assertThat(metric.duration(Duration.ofSeconds(seconds))).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"20, 1 min", "5400, 1 h 30", "43200, 12 h", "172800, 48 h", "380160, 106 h"})
+    void aDayOfWorkIsNotADay(long seconds, String said) {
+        assertThat(metric.work(Duration.ofSeconds(seconds))).isEqualTo(said);
     }
 
     @ParameterizedTest
