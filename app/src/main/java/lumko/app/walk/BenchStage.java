@@ -160,7 +160,7 @@ public final class BenchStage {
     }
 
     public boolean hasViewing() {
-        return viewing.isPresent() && viewing.getAsInt() >= 0 && viewing.getAsInt() <= DAYS;
+        return viewing.isPresent() && viewing.getAsInt() <= DAYS;
     }
 
     public double viewingX() {

@@ -49,12 +49,16 @@ final class FindingWords {
             case Finding.FilmIsOld(double years, double limit) -> say("FILM_IS_OLD", years, limit);
             case Finding.AgeUnknown() -> say("AGE_UNKNOWN");
             case Finding.InTheEyeBand(int seen, int spots, var from, var to) ->
-                say("IN_THE_EYE_BAND", seen, spots, from, to);
+                say(spots == 1 ? "IN_THE_EYE_BAND_ONE" : "IN_THE_EYE_BAND", seen, spots, from, to);
             case Finding.RakingLight(var light) -> say("RAKING_LIGHT", light);
             case Finding.GlareBesideWindow() -> say("GLARE_BESIDE_WINDOW");
             case Finding.WindowBesideCeiling() -> say("WINDOW_BESIDE_CEILING");
             case Finding.SheenNotTonedDown(int days, int needed) ->
-                say(days == 1 ? "SHEEN_NOT_TONED_DOWN_TOMORROW" : "SHEEN_NOT_TONED_DOWN", days, needed);
+                switch (days) {
+                    case 0 -> say("SHEEN_NOT_TONED_DOWN_TODAY", days, needed);
+                    case 1 -> say("SHEEN_NOT_TONED_DOWN_TOMORROW", days, needed);
+                    default -> say("SHEEN_NOT_TONED_DOWN", days, needed);
+                };
             // what is told apart by less than is said would read as a slip
             case Finding.Cheapest(var expected, var next, var nextExpected) ->
                 words.duration(expected).equals(words.duration(nextExpected))

@@ -229,9 +229,11 @@ public class Walks {
                 .under(flat.turnover().map(Turnover::scrutiny).orElse(Scrutiny.AS_USUAL));
     }
 
+    /** Empty as well where the viewing has been. */
     static OptionalInt daysToViewing(Flat flat, LocalDate today) {
         return flat.turnover()
                 .flatMap(Turnover::viewingOn)
+                .filter(viewing -> !viewing.isBefore(today))
                 .map(viewing -> OptionalInt.of((int) ChronoUnit.DAYS.between(today, viewing)))
                 .orElse(OptionalInt.empty());
     }

@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ import lumko.app.house.NewRoom;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.house.SurfaceKind;
+import lumko.app.house.Turnover;
 import lumko.app.platform.EditableRow;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
@@ -907,6 +909,16 @@ class WalkTest extends ApplicationTest {
         private MvcTestResult get(String path, boolean htmx) {
             var request = mvc.get().uri(path).with(user(member("jonas")));
             return (htmx ? request.header("HX-Request", "true") : request).exchange();
+        }
+
+        /** Fresh sheen is nobody's matter any more. */
+        @Test
+        void aViewingThatHasBeenIsNotAhead() {
+            Flat late = flat("Ropewalk Court", 12);
+            LocalDate viewing = late.turnover().flatMap(Turnover::viewingOn).orElseThrow();
+            assertThat(Walks.daysToViewing(late, viewing.minusDays(3))).hasValue(3);
+            assertThat(Walks.daysToViewing(late, viewing)).hasValue(0);
+            assertThat(Walks.daysToViewing(late, viewing.plusDays(1))).isEmpty();
         }
 
         @Test

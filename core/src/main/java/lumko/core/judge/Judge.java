@@ -153,8 +153,7 @@ public final class Judge {
             others.put(Change.Kind.WASH_FIRST, surface.done(surface.manner().washed()));
         }
         surface.daysToViewing()
-                .ifPresent(days ->
-                        others.put(Change.Kind.THREE_MORE_DAYS, surface.viewedIn(Math.max(0, days) + THREE_DAYS)));
+                .ifPresent(days -> others.put(Change.Kind.THREE_MORE_DAYS, surface.viewedIn(days + THREE_DAYS)));
         GoesOn paint = surface.face().goesOn();
         if (surface.basis() == PaintBasis.BOUGHT_AGAIN || surface.basis() == PaintBasis.NOT_CONFIRMED) {
             others.put(Change.Kind.ORIGINAL_TIN, surface.with(surface.face().with(paint.as(PaintBasis.SAME_TIN))));

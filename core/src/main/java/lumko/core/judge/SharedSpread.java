@@ -34,7 +34,7 @@ final class SharedSpread {
         double gloss = surface.gloss().orElse(TouchUp.USUAL_GLOSS);
         double celsius = surface.climate().temperature().inCelsius();
         double fresh = surface.daysToViewing().isPresent()
-                ? Gloss.after(Math.max(0, surface.daysToViewing().getAsInt()), gloss, celsius) - gloss
+                ? Gloss.after(surface.daysToViewing().getAsInt(), gloss, celsius) - gloss
                 : 0;
         return new Of(colour, figures.limit(sheenOf(surface)), fresh);
     }

@@ -22,7 +22,7 @@ import lumko.core.repair.Mark;
 /**
  * Everything the verdict on a surface rests on.
  *
- * @param daysToViewing days until somebody looks at it with critical eyes; empty if nobody is expected
+ * @param daysToViewing days until somebody looks at it with critical eyes, at least 0; empty if nobody is expected (any more)
  * @param scrutiny how hard they look
  * @param manner how it is touched up
  */
@@ -35,6 +35,12 @@ public record SurfaceCase(
         OptionalInt daysToViewing,
         Scrutiny scrutiny,
         Manner manner) {
+    public SurfaceCase {
+        if (daysToViewing.orElse(0) < 0) {
+            throw new IllegalArgumentException("Who has looked already looks no more: " + daysToViewing);
+        }
+    }
+
     /** Looked at and touched up as usual. */
     public SurfaceCase(Face face, Room room, Site site, WindowLight light, Climate climate, OptionalInt daysToViewing) {
         this(face, room, site, light, climate, daysToViewing, Scrutiny.AS_USUAL, Manner.USUAL);

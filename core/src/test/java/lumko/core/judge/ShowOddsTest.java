@@ -3,6 +3,7 @@ package lumko.core.judge;
 import static lumko.core.job.Given.LIGHT;
 import static lumko.core.judge.Cases.*;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import lumko.core.fault.FaultKind;
@@ -168,8 +169,7 @@ class ShowOddsTest {
             assertThat(spread.of(viewedIn(matt, 0)).fresh()).isCloseTo(0.35 * 4, Offset.offset(1e-9));
             assertThat(spread.of(viewedIn(matt, 7)).fresh()).isCloseTo(0.35 * 4 / Math.E, Offset.offset(1e-9));
             assertThat(spread.of(matt).fresh()).isZero();
-            // a viewing that is over counts as today's
-            assertThat(spread.of(viewedIn(matt, -2)).fresh()).isCloseTo(0.35 * 4, Offset.offset(1e-9));
+            assertThatThrownBy(() -> viewedIn(matt, -1)).isInstanceOf(IllegalArgumentException.class);
         }
     }
 
