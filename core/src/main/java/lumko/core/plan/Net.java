@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Net {
     static final int NEVER = Integer.MAX_VALUE / 4;
-    private static final int DAY = 1440;
+    static final int DAY = 1440;
 
     final Workload load;
     final int steps;

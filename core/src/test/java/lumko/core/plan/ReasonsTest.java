@@ -19,6 +19,8 @@ import lumko.core.plan.Chain.Link;
 import lumko.core.plan.Futures.Spread;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ReasonsTest {
     private static final List<Workload.Painter> ONE = List.of(painter("M", 9));
@@ -101,10 +103,47 @@ class ReasonsTest {
         }
 
         @Test
-        void moreSpreadMakesItLaterNeverEarlierThanItsTime() {
+        void moreSpreadReachesFurtherBothWays() {
             assertThat(futures(0.3, 0.3).readyIn(0, 0.8))
                     .isGreaterThan(futures(0.1, 0.1).readyIn(0, 0.8));
-            assertThat(futures(0.3, 0.3).readyIn(0, 0.02)).isGreaterThan(13 * HOUR);
+            assertThat(futures(0.3, 0.3).readyIn(0, 0.2))
+                    .isLessThan(futures(0.1, 0.1).readyIn(0, 0.2))
+                    .isLessThan(15 * HOUR);
+        }
+
+        private Futures ofTwo(Workload.Step second, int at) {
+            Workload two = load(ONE, flat("A", 1, step("fill", 60, HOUR), second));
+            return Futures.of(two, by(EIGHT, at), List.of(new Spread(0.5, 0.5), new Spread(0, 0)), 500, 3);
+        }
+
+        @Test
+        void whoIsDoneEarlyGoesOnOnTheSameDayOnly() {
+            assertThat(ofTwo(step("dab", 60, 0), 10 * HOUR).readyIn(0, 0.1)).isLessThan(11 * HOUR);
+            assertThat(ofTwo(step("dab", 60, 0), DAY + EIGHT).readyIn(0, 0.1)).isEqualTo(DAY + 9 * HOUR);
+        }
+
+        /** Four hours have to be waited for between fill and dab. */
+        @ParameterizedTest
+        @CsvSource({"180, 12", "300, 19"})
+        void whoHasToWaitDoesWhatFitsIn(int minutes, int doneHour) {
+            Workload two = load(
+                    List.of(painter("M", 1)),
+                    flat("A", 1, step("fill", 60, 4 * HOUR), step("dab", 60, 0)),
+                    flat("B", 1, step("roll", minutes, 0)));
+            List<Spread> none = Collections.nCopies(3, new Spread(0, 0));
+            Futures sure = Futures.of(two, by(EIGHT, 13 * HOUR, 14 * HOUR), none, 1, 3);
+            assertThat(sure.readyIn(0, 1)).isEqualTo(14 * HOUR);
+            assertThat(sure.readyIn(1, 1)).isEqualTo(doneHour * HOUR);
+        }
+
+        @Test
+        void paintThatIsNotThereYetAndWhatIsSettledKeepTheirTime() {
+            Workload.Step bought = step("dab", 60, 0).notBefore(10 * HOUR);
+            Workload.Step settled =
+                    step("dab", 60, 0).locked(new Workload.Lock.Wish(Optional.empty(), OptionalInt.of(10 * HOUR)));
+            for (Workload.Step second : List.of(bought, settled)) {
+                assertThat(ofTwo(second, 10 * HOUR).readyIn(0, 0.1)).isEqualTo(11 * HOUR);
+            }
         }
 
         @Test
