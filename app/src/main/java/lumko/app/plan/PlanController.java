@@ -17,11 +17,13 @@ class PlanController {
     private final PlanDesk desk;
     private final Searches searches;
     private final Planning planning;
+    private final Prospects prospects;
 
-    PlanController(PlanDesk desk, Searches searches, Planning planning) {
+    PlanController(PlanDesk desk, Searches searches, Planning planning, Prospects prospects) {
         this.desk = desk;
         this.searches = searches;
         this.planning = planning;
+        this.prospects = prospects;
     }
 
     /** Looking at a plan that has been overtaken asks for a search: what happened is in it when one looks again. */
@@ -44,6 +46,13 @@ class PlanController {
         model.addAttribute("zoom", zoom);
         model.addAttribute("zooms", PlanDesk.Zoom.values());
         return "plan";
+    }
+
+    /** A line for pages that are about one flat: nothing where it is not planned. */
+    @GetMapping("/plan/flats/{flat}")
+    String prospect(@PathVariable UUID flat, Model model) {
+        model.addAttribute("prospect", prospects.of(flat).orElse(null));
+        return "plan-prospect :: line";
     }
 
     /** The drawing as a table: read when somebody opens it, because it is as long as the drawing is large. */

@@ -50,13 +50,19 @@ public class Prospects {
     }
 
     /**
+     * @param readyAt as planned
      * @param lateBy nothing if it is ready when it is due, or nobody is expected
      * @param chance that it is ready when it is due; empty if nobody is expected
      * @param says when it is ready and how likely in time
      * @param next who comes next and when; empty where nothing is planned any more
      */
     public record Prospect(
-            Instant readyAt, Duration lateBy, Optional<Double> chance, String says, Optional<String> next) {
+            UUID flatId,
+            Instant readyAt,
+            Duration lateBy,
+            Optional<Double> chance,
+            String says,
+            Optional<String> next) {
         /** What costs most by waiting comes first. */
         public static final Comparator<Prospect> MOST_PRESSING = Comparator.comparing(Prospect::lateBy)
                 .reversed()
@@ -106,6 +112,7 @@ public class Prospects {
         Optional<Double> chance = Optional.ofNullable(row.chance);
         String ready = words.say("prospect.ready", words.moment(row.readyAt, now));
         return new Prospect(
+                row.flatId,
                 row.readyAt,
                 lateBy,
                 chance,

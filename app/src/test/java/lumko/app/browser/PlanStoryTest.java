@@ -71,6 +71,11 @@ class PlanStoryTest extends BrowserTest {
         assertThat(story.locator("ol li").first()).containsText(": ");
         // what would help depends on what other tests have left to do: HelpsTest asks for each
         assertThat(story).containsText("The turnover");
+        // the sheet says the same, beside what one person would come to
+        desk.locator("main aside a:has-text('Open the flat')").click();
+        desk.locator("a:has-text('Open the sheet')").first().click();
+        assertThat(desk.locator("main p > a[href*='/plan?flat=']")).containsText(" late");
+        desk.navigate(url("/plan"));
         // another flat is chosen by its head
         desk.locator("svg.plan a.window-link").last().focus();
         desk.keyboard().press("Enter");

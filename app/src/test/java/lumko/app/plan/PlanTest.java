@@ -372,6 +372,14 @@ class PlanTest extends ApplicationTest {
             Prospects.Prospect prospect = asLead(() -> prospects.of(flat.id())).orElseThrow();
             assertThat(prospect.lateBy()).isZero();
             assertThat(prospect.chance()).isEmpty();
+            assertThat(mvc.get().uri("/plan/flats/" + flat.id()).with(user(member("jonas"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .contains("/plan?flat=" + flat.id(), prospect.says());
+            assertThat(mvc.get().uri("/plan/flats/" + UUID.randomUUID()).with(user(member("jonas"))))
+                    .hasStatusOk()
+                    .bodyText()
+                    .isBlank();
             int version = asLead(() -> houses.flat(flat.id()))
                     .turnover()
                     .orElseThrow()
