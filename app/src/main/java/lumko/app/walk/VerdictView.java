@@ -68,8 +68,13 @@ public final class VerdictView {
 
     public String price() {
         Option option = wall.price();
-        return words.say(
-                "walk.price", option.hand(), option.paint(), option.elapsed().get());
+        return ofThis(words.say(
+                "walk.price", option.hand(), option.paint(), option.elapsed().get()));
+    }
+
+    /** What a room or a flat is named for is not the price of all of it. */
+    private String ofThis(String price) {
+        return wall.action().takesInOthers() ? words.say("verdict.here", price) : price;
     }
 
     public List<String> reasons() {
@@ -84,7 +89,8 @@ public final class VerdictView {
 
     /** Hand and paint alone. */
     public String shortPrice() {
-        return words.say("verdict.short", wall.price().hand(), wall.price().paint());
+        return ofThis(
+                words.say("verdict.short", wall.price().hand(), wall.price().paint()));
     }
 
     public String showsShort() {

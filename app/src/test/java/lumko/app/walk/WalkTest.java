@@ -1296,7 +1296,9 @@ class WalkTest extends ApplicationTest {
         @Test
         void ofAWholeRoomThePriceIsThatOfTheWholeWall() {
             set("NAIL_HOLE", 800, 700);
-            post(member("jonas"), "/walls/" + wallId + "/decide", Map.of("action", "ROOM", "version", "-1"));
+            assertThat(post(member("jonas"), "/walls/" + wallId + "/decide", Map.of("action", "ROOM", "version", "-1")))
+                    .bodyText()
+                    .containsPattern("id=\"verdict-price\"[^>]*>here [0-9]");
             assertThat(walked().price().action()).isEqualTo(Action.ROLL);
         }
     }

@@ -21,6 +21,11 @@ public enum Action {
 
     /** Whether the surface is painted from edge to edge. */
     public boolean isWhole() {
-        return this == ROLL || this == SKIM_AND_ROLL || this == ROOM || this == FLAT;
+        return this == ROLL || this == SKIM_AND_ROLL || takesInOthers();
+    }
+
+    /** Whether other surfaces are painted with it. */
+    public boolean takesInOthers() {
+        return this == ROOM || this == FLAT;
     }
 }
