@@ -86,6 +86,20 @@ public final class Move {
         return changed(move -> move.lasts = Times.longer(whole, move.hand));
     }
 
+    /** Done with the whole surface: the place is kept in mind, and takes no time, area or material of its own, with its fumes. */
+    public Move withTheWhole() {
+        Set<Caution> left = EnumSet.noneOf(Caution.class);
+        left.addAll(cautions);
+        left.remove(Caution.SOLVENT);
+        return changed(move -> {
+            move.cautions = Collections.unmodifiableSet(left);
+            move.hand = Duration.ZERO;
+            move.lasts = Duration.ZERO;
+            move.area = Area.ZERO;
+            move.uses = List.of();
+        });
+    }
+
     /** At so many places, or fittings. */
     public Move count(int places) {
         return changed(move -> move.count = places);

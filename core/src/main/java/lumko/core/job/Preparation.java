@@ -89,7 +89,7 @@ final class Preparation {
 
     /**
      * The chain of every mark. In light preparation only what has to be made good is; what is washed as a whole is not washed
-     * once more; plates of a room are not levelled one by one where all of it is skimmed.
+     * once more, nor blocked twice; plates of a room are not levelled one by one where all of it is skimmed.
      */
     private void marks(Task task, boolean isWashed) {
         for (Task.Made made : task.made()) {
@@ -100,10 +100,16 @@ final class Preparation {
                 boolean isLevelling = move.kind() == SAND || move.kind() == SPONGE_LEVEL;
                 boolean isWashedAnyway = move.kind() == WASH && move.round() == 0 && isWashed;
                 if (!(isLevelling && isLight()) && !isWashedAnyway) {
-                    laying.at(task, made.place(), task.overhead(move.says(said(made.repair(), move))));
+                    boolean isBlockedAnyway = move.kind() == BLOCK_STAIN && isSealed(task);
+                    Move own = isBlockedAnyway ? move.withTheWhole() : move;
+                    laying.at(task, made.place(), task.overhead(own.says(said(made.repair(), move))));
                 }
             }
         }
+    }
+
+    private static boolean isSealed(Task task) {
+        return task.isWhole() && task.needs(Need.SEALER);
     }
 
     /** What is to be known of a fault stands at its first move. */

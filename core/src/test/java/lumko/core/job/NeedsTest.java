@@ -16,6 +16,7 @@ import lumko.core.activity.Standing;
 import lumko.core.activity.WorkGraph;
 import lumko.core.drying.Climate;
 import lumko.core.drying.Purpose;
+import lumko.core.fault.FaultKind;
 import lumko.core.fault.RoomFinding;
 import lumko.core.hold.Need;
 import lumko.core.paint.Binder;
@@ -28,6 +29,7 @@ import lumko.core.record.PaintBasis;
 import lumko.core.record.Raw;
 import lumko.core.record.Stack;
 import lumko.core.record.Substrate;
+import lumko.core.repair.Mark;
 import lumko.core.schedule.Air;
 import lumko.core.schedule.Schedule;
 import org.junit.jupiter.api.Nested;
@@ -86,6 +88,21 @@ class NeedsTest {
         for (ActivityKind kind : kindsFor(need)) {
             assertThat(kinds(work)).containsSubsequence(kind, CUT_IN);
         }
+    }
+
+    private static Activity blocked(Mark... marks) {
+        Face face = wall("a", plainWall(), Action.ROLL, marks);
+        return one(plan(Practice.STARTING, Job.of(room(RoomFinding.SMELL_OF_SMOKE), face, NEW_HOUSE)), BLOCK_STAIN);
+    }
+
+    @Test
+    void aStainOnASmokedWallIsBlockedWithIt() {
+        Activity plain = blocked();
+        Activity stained = blocked(at(FaultKind.STAIN, 1000, 2000));
+        assertThat(stained.places()).hasSize(1);
+        assertThat(stained.area()).isEqualTo(plain.area());
+        assertThat(stained.uses()).isEqualTo(plain.uses());
+        assertThat(stained.hand()).isEqualTo(plain.hand());
     }
 
     @Test
