@@ -57,6 +57,7 @@ final class PlanStory {
                 speech.flat(row.flatId),
                 speech.heading(row),
                 Optional.ofNullable(row.chance)
+                        .filter(chance -> row.isDueAfter(now))
                         .map(chance -> words.say("plan.chance", words.chance(chance)))
                         .orElse(""),
                 words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),

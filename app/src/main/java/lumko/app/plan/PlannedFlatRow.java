@@ -36,6 +36,11 @@ final class PlannedFlatRow extends OwnedRow {
         this.planId = planId;
     }
 
+    /** What was due before cannot be in time any more, whatever becomes of it. */
+    boolean isDueAfter(Instant now) {
+        return dueAt != null && dueAt.isAfter(now);
+    }
+
     /** How late it is; nothing if it is ready when it is due, or nobody is expected. */
     Duration lateBy() {
         return dueAt == null || !readyAt.isAfter(dueAt) ? Duration.ZERO : Duration.between(dueAt, readyAt);

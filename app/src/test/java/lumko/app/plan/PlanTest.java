@@ -808,7 +808,12 @@ class PlanTest extends ApplicationTest {
             PlanView.FlatStory story = view.story().orElseThrow();
             assertThat(story.flat()).isEqualTo("Ropewalk Court 12");
             assertThat(story.heading()).startsWith("Ropewalk Court 12 is late by");
-            assertThat(story.chance()).isEqualTo("on time: never");
+            // the day is over: there is no chance to tell
+            assertThat(story.chance()).isEmpty();
+            Optional<UUID> other = Optional.of(flat("Tern Terrace", 4).id());
+            assertThat(asLead(() -> desk.view(PlanDesk.Zoom.WEEK, other, Optional.empty(), Optional.empty()))
+                            .story())
+                    .hasValueSatisfying(ahead -> assertThat(ahead.chance()).startsWith("on time: "));
             assertThat(story.chain())
                     .isNotEmpty()
                     .allSatisfy(said -> assertThat(said).contains(": "));

@@ -1,5 +1,7 @@
 package lumko.core.plan;
 
+import static lumko.core.plan.Net.DAY;
+
 import java.util.Arrays;
 
 /**
@@ -9,7 +11,6 @@ import java.util.Arrays;
  * <p>A step put in between two others never moves them: the way to the one after it is checked again.
  */
 final class Board {
-    private static final int DAY = 1440;
 
     final Net net;
     /** Who does each step, or -1. */

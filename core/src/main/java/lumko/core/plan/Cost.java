@@ -1,5 +1,7 @@
 package lumko.core.plan;
 
+import static lumko.core.plan.Net.DAY;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -29,7 +31,6 @@ public record Cost(
         int bag,
         int changes,
         double total) {
-    private static final int DAY = 1440;
 
     public Cost {
         readyAt = List.copyOf(readyAt);

@@ -1,5 +1,7 @@
 package lumko.core.plan;
 
+import static lumko.core.plan.Net.DAY;
+
 import java.util.Arrays;
 import java.util.SplittableRandom;
 
@@ -21,7 +23,6 @@ final class Search {
     private static final double FLAT_BY_FLAT = 1e3;
 
     private static final double WORKDAY = 480;
-    private static final int DAY = 1440;
 
     private final Net net;
     private final double warm;
