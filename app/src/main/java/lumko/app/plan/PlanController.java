@@ -48,10 +48,10 @@ class PlanController {
         return "plan";
     }
 
-    /** A line for pages that are about one flat: nothing where it is not planned. */
+    /** When a flat is ready, for its sheet: nothing where it is not planned. */
     @GetMapping("/plan/flats/{flat}")
     String prospect(@PathVariable UUID flat, Model model) {
-        model.addAttribute("prospect", prospects.of(flat).orElse(null));
+        model.addAttribute("prospect", prospects.readiness(flat).orElse(null));
         return "plan-prospect :: line";
     }
 

@@ -87,6 +87,13 @@ public class Prospects {
                 .map(known -> known.get(flatId));
     }
 
+    /** The same without who comes next: for where that is shown already, or would be overtaken by the next tick. */
+    public Optional<Prospect> readiness(UUID flatId) {
+        return plans.findByState(PlanState.IN_FORCE)
+                .flatMap(plan -> flats.findByPlanIdAndFlatId(plan.id(), flatId))
+                .map(row -> prospect(row, Optional.empty(), Map.of(), clock.instant()));
+    }
+
     private Instant earliest() {
         return clock.instant().minus(STILL_DUE);
     }
