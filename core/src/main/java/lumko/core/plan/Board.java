@@ -11,7 +11,6 @@ import java.util.Arrays;
  * <p>A step put in between two others never moves them: the way to the one after it is checked again.
  */
 final class Board {
-
     final Net net;
     /** Who does each step, or -1. */
     final int[] painter;

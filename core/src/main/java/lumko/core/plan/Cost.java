@@ -31,7 +31,6 @@ public record Cost(
         int bag,
         int changes,
         double total) {
-
     public Cost {
         readyAt = List.copyOf(readyAt);
     }
