@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lumko.app.platform.Words;
+import lumko.core.job.Action;
 import lumko.core.judge.Option;
 import lumko.core.judge.Verdict;
 import lumko.core.quantity.Times;
@@ -62,7 +63,7 @@ public final class BarsView {
             double now = Times.inMinutes(option.expected()) - back;
             rows.add(new Row(
                     rows.size() * ROW,
-                    VerdictView.name(wall, option.action(), words),
+                    name(option.action()),
                     words.chance(option.shows().likely()),
                     Math.max(0, now) / longest * LONGEST,
                     back / longest * LONGEST,
@@ -71,6 +72,12 @@ public final class BarsView {
                     option.isAllowed()));
         }
         return rows;
+    }
+
+    /** What takes in others is weighed by what it costs here. */
+    private String name(Action action) {
+        String name = VerdictView.name(wall, action, words);
+        return action.takesInOthers() ? words.say("bars.here", name) : name;
     }
 
     private String minutes(Option option, double back) {
