@@ -28,6 +28,8 @@ class Offers {
     private static final double EARLY = 0.1;
 
     private static final double LATE = 0.9;
+    /** A span of futures is not known better than to a quarter of an hour. */
+    private static final int EXACT_MIN = 15;
     /** So many late flats are helped at once: the first are what matters. */
     private static final int MOST_HELPED = 4;
 
@@ -188,8 +190,8 @@ class Offers {
                 row.dueAt = ahead.instant(planned.due());
                 row.chance = reckoned.futures().readyBy(f, planned.due());
             }
-            row.earlyAt = ahead.instant(reckoned.futures().readyIn(f, EARLY));
-            row.lateAt = ahead.instant(reckoned.futures().readyIn(f, LATE));
+            row.earlyAt = ahead.instant(Math.floorDiv(reckoned.futures().readyIn(f, EARLY), EXACT_MIN) * EXACT_MIN);
+            row.lateAt = ahead.instant(Math.ceilDiv(reckoned.futures().readyIn(f, LATE), EXACT_MIN) * EXACT_MIN);
             row.chain = Kept.write(reckoned.chains().get(f));
             row.helps = Kept.write(reckoned.helps().get(f));
             rows.add(row);

@@ -60,7 +60,7 @@ final class PlanStory {
                         .filter(chance -> row.isDueAfter(now))
                         .map(chance -> words.say("plan.chance", words.chance(chance)))
                         .orElse(""),
-                words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, now)),
+                words.say("plan.between", words.moment(row.earlyAt, now), words.moment(row.lateAt, row.earlyAt)),
                 new ChainWords(words, now).sentences(Kept.chain(row.chain), LONGEST_CHAIN),
                 Kept.helps(row.helps).stream().map(this::helping).toList(),
                 rows.isHeated(row.turnoverId),

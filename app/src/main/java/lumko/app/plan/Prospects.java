@@ -53,7 +53,7 @@ public class Prospects {
      * @param readyAt as planned
      * @param lateBy nothing if it is ready when it is due, or nobody is expected
      * @param chance that it is ready when it is due; empty if nobody is expected
-     * @param says when it is ready and how likely in time
+     * @param says between when and when it is ready in most futures, and how late or how likely in time
      * @param next who comes next and when; empty where nothing is planned any more
      */
     public record Prospect(
@@ -117,7 +117,7 @@ public class Prospects {
         Words words = speaker.words();
         Duration lateBy = row.lateBy();
         Optional<Double> chance = Optional.ofNullable(row.chance);
-        String ready = words.say("prospect.ready", words.moment(row.readyAt, now));
+        String ready = ready(row, words, now);
         return new Prospect(
                 row.flatId,
                 row.readyAt,
@@ -133,5 +133,14 @@ public class Prospects {
                         words.moment(piece.beginsAt, now),
                         names.getOrDefault(piece.personId, ""),
                         words.say("step." + piece.kind))));
+    }
+
+    /** The planned moment alone would promise more than most futures keep. */
+    private static String ready(PlannedFlatRow row, Words words, Instant now) {
+        String early = words.moment(row.earlyAt, now);
+        return row.earlyAt.equals(row.lateAt)
+                ? words.say("prospect.ready", early)
+                // of one day it says the hours alone
+                : words.say("prospect.between", early, words.moment(row.lateAt, row.earlyAt));
     }
 }

@@ -923,6 +923,15 @@ class PlanTest extends ApplicationTest {
                     .allSatisfy(chance -> assertThat(chance).isLessThan(0.2));
         }
 
+        @Test
+        void aFlatIsToldWithTheSpanOfMostFutures() {
+            look();
+            assertThat(asLead(() -> prospects.all().values()).stream().map(Prospects.Prospect::says))
+                    .allMatch(says ->
+                            says.matches("ready .+:(00|15|30|45)( to (\\S+ \\d+ \\S+ )?\\d\\d:(00|15|30|45))?(,.+)?"))
+                    .anyMatch(says -> says.contains(" to "));
+        }
+
         private record PlannedFlatTold(Duration lateBy, Optional<Double> chance) {}
 
         @Test

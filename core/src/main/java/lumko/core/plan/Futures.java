@@ -9,8 +9,9 @@ import java.util.stream.IntStream;
 
 /**
  * What may become of a plan: minutes and drying come out otherwise than reckoned, and everybody keeps to the order: who is done early
- * goes on with what is next on that day, who is late pushes it to the right, and who has to wait takes what fits in of what comes
- * later for them. Nobody searches for a better order meanwhile, so the chances are those of a plan left alone.
+ * goes on with what is next on that day, who is late pushes it to the right, and who has to wait takes what fits in of what is
+ * planned for that day or should have been done before. Nobody searches for a better order meanwhile, so the chances are those of
+ * a plan left alone.
  *
  * <p><i>Valid for</i> spreads up to about a factor of two; both are taken to be lognormal about what was reckoned. Air is shared
  * by all rooms of a flat: half of the spread of drying comes on all of its steps alike (ASSUMPTION).
@@ -155,13 +156,13 @@ public final class Futures {
             int due = own[first[p]];
             if (isOpen(due)) {
                 next[p] = due;
-                nextAt[p] = start(due, true);
+                nextAt[p] = start(due);
             }
             int most = Math.min(own.length, first[p] + LOOKS_AHEAD);
             for (int k = first[p] + 1; k < most; k++) {
                 int s = own[k];
                 if (!isDone[s] && net.lockedStart[s] < 0 && isOpen(s)) {
-                    int start = start(s, false);
+                    int start = start(s);
                     if (start < nextAt[p] && isBackBy(nextAt[p], start, s, due)) {
                         next[p] = s;
                         nextAt[p] = start;
@@ -185,16 +186,13 @@ public final class Futures {
             return true;
         }
 
-        /** What is settled begins then, what is due not on a day before, and what fits in between as soon as it can. */
-        private int start(int s, boolean isDue) {
+        /** What is settled begins then, and nothing on a day before that of the plan. */
+        private int start(int s) {
             int p = plan.painter(s);
             int f = net.flat[s];
-            int start = Math.max(net.earliest[s], net.release[f]);
-            if (net.lockedStart[s] >= 0) {
-                start = plan.start(s);
-            } else if (isDue) {
-                start = Math.max(start, plan.start(s) / Net.DAY * Net.DAY);
-            }
+            int start = net.lockedStart[s] >= 0
+                    ? plan.start(s)
+                    : Math.max(Math.max(net.earliest[s], net.release[f]), plan.start(s) / Net.DAY * Net.DAY);
             for (int k = 0; k < net.before[s].length; k++) {
                 int earlier = net.before[s][k];
                 int wait = (int) Math.round(net.beforeLag[s][k] * drying[earlier]);
