@@ -171,8 +171,9 @@ function hold() {
 document.addEventListener("htmx:before:swap", hold);
 document.addEventListener("htmx:after:swap", () => {
   for (const details of document.querySelectorAll("#live details[id]")) {
-    if (!details.querySelector("[aria-invalid=true]") && folded.has(details.id)) details.open ||= folded.get(details.id);
-    if (details.id === "carry" && held && document.querySelector("[data-unfold]")) details.open = folded.get("carry") && details.open;
+    if (details.querySelector("[aria-invalid=true]") || !folded.has(details.id)) continue;
+    if (details.matches(".folded-on-phone")) details.open = folded.get(details.id);
+    else details.open ||= folded.get(details.id);
   }
   const unfolded = document.querySelector("main").classList.contains("unfolded");
   document.querySelector("[data-unfold]")?.setAttribute("aria-expanded", String(unfolded));

@@ -158,16 +158,21 @@ public abstract class ApplicationTest {
                     .id();
             int number = NEXT_NUMBER.incrementAndGet();
             UUID flatId = recording.addFlat(houseId, String.valueOf(number), 8 + number % 50, 8 + number / 50 % 50);
-            recording.addRoom(
-                    flatId,
-                    NewRoom.bare(
-                            "Study",
-                            RoomKind.LIVING,
-                            Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)),
-                            Length.ofMetres(2.5),
-                            Substrate.GYPSUM_BOARD,
-                            Texture.SMOOTH));
+            addRoom(flatId, "Study");
             return houses.flat(flatId);
         });
+    }
+
+    /** Of 4 × 3 × 2.5 m. */
+    protected void addRoom(UUID flatId, String name) {
+        recording.addRoom(
+                flatId,
+                NewRoom.bare(
+                        name,
+                        RoomKind.LIVING,
+                        Outline.rectangle(Length.ofMetres(4), Length.ofMetres(3)),
+                        Length.ofMetres(2.5),
+                        Substrate.GYPSUM_BOARD,
+                        Texture.SMOOTH));
     }
 }

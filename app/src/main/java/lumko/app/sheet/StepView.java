@@ -2,6 +2,7 @@ package lumko.app.sheet;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import lumko.app.catalogue.Paint;
 import lumko.app.house.Room;
 import lumko.app.house.Surface;
 import lumko.app.platform.Words;
+import lumko.core.activity.Caution;
 import lumko.core.activity.Use;
 import lumko.core.figure.Catalogue;
 import lumko.core.job.HowItIsDone;
@@ -181,12 +183,22 @@ public final class StepView {
 
     /** The same of a group: that of the first whose cautions have to be read. */
     public String cautionId(StepGroup group) {
-        return toRead(group).stream().findFirst().map(this::cautionId).orElse("");
+        return group.left().stream()
+                .map(this::cautionId)
+                .filter(id -> !id.isEmpty())
+                .findFirst()
+                .orElse("");
     }
 
-    /** The steps of a group by which all of its cautions are read. */
+    /** As few steps of a group as need be by which all of its cautions are read: each is read once on a sheet. */
     public List<SheetStep> toRead(StepGroup group) {
-        return group.left().stream().filter(step -> !step.unread().isEmpty()).toList();
+        Set<Caution> open = group.unread();
+        List<SheetStep> read = new ArrayList<>();
+        group.left().stream()
+                .sorted(Comparator.comparingInt(step -> -step.unread().size()))
+                .filter(step -> open.removeAll(step.unread()))
+                .forEach(read::add);
+        return read;
     }
 
     public String readSpoken(SheetStep step) {

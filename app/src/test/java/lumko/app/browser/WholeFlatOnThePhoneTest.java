@@ -84,6 +84,11 @@ class WholeFlatOnThePhoneTest extends BrowserTest {
         touch(button(phone, "Make the sheet"));
         assertThat(phone.locator("h1")).containsText("Sheet");
         assertAccessible(phone, "sheet of a flat on a phone");
+        // what the phone has folded stays folded when the air is noted
+        phone.getByLabel("Humidity").fill("55");
+        button(phone, "Note the air").click();
+        assertThat(phone.locator("#air-now summary")).containsText("55 %");
+        assertThat(phone.locator("#carry")).not().hasAttribute("open", "");
         int steps = phone.locator("button.tick").count();
         for (int n = 0; n < steps; n++) {
             tickStep(phone, n);

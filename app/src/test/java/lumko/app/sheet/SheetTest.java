@@ -477,6 +477,43 @@ class SheetTest extends ApplicationTest {
         }
 
         @Test
+        void isReadOnceForAllRoomsOfAStep() throws Exception {
+            asLead(() -> {
+                addRoom(flat.id(), "Store room");
+                UUID wall = houses.flat(flat.id())
+                        .rooms()
+                        .getLast()
+                        .walls()
+                        .findFirst()
+                        .orElseThrow()
+                        .id();
+                recording.addCoat(
+                        wall,
+                        NewCoat.finish(
+                                tin.product().id(),
+                                tin.colour().id(),
+                                Optional.of(tin.id()),
+                                TODAY.minusMonths(2),
+                                ""));
+                marking.set(
+                        UUID.randomUUID(),
+                        wall,
+                        new Mark(Spot.ofMillimetres(900, 700), FaultKind.NAIL_HOLE.usualFault()));
+                confirming.isOnIt(wall, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
+                return wall;
+            });
+            UUID id = make();
+            List<StepGroup> dangerous = StepGroup.of(sheet(id).steps()).stream()
+                    .filter(group -> !group.unread().isEmpty())
+                    .toList();
+            assertThat(dangerous)
+                    .anyMatch(group -> group.left().size() > 1)
+                    .allMatch(group ->
+                            group.left().stream().anyMatch(step -> step.unread().equals(group.unread())));
+            assertThat(page(id).split("class=\"btn small read\"")).hasSize(dangerous.size() + 1);
+        }
+
+        @Test
         void isReadBeforeTheStepAndOnceASheet() {
             UUID id = make();
             SheetStep step = dangerous(id);
