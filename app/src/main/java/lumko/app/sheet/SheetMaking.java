@@ -45,7 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class SheetMaking {
     /** Version of the rules that made a sheet, kept with it. */
-    static final String MODEL_VERSION = "6";
+    static final String MODEL_VERSION = "7";
 
     private final SheetRows rows;
     private final StepRows stepRows;

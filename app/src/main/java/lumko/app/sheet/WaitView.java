@@ -49,8 +49,8 @@ public final class WaitView {
                 ? words.say(
                         "sheet.open",
                         open.of(sheet.climate()),
-                        open.ahead(sheet.climate(), false),
-                        open.ahead(sheet.climate(), true))
+                        words.run(open.ahead(sheet.climate(), false)),
+                        words.run(open.ahead(sheet.climate(), true)))
                 : "";
     }
 

@@ -17,11 +17,15 @@ import lumko.core.film.UnrepeatableMix;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
 import lumko.core.quantity.Area;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
 import lumko.core.quantity.Volume;
 
 /** What a paint asks for once, however many surfaces are painted with it: opened, its tools chosen, rested, washed. */
 final class Kit {
+    /** A wall or ceiling so wide is open enough for the wide roller. ASSUMPTION: five of its widths. */
+    private static final Length OPEN_FROM = Length.ofMetres(2.25);
+
     private final Practice practice;
     private final Catalogue figures;
     private final Laying laying;
@@ -36,7 +40,7 @@ final class Kit {
         this.job = job;
         this.tasks = tasks;
         for (Task task : tasks) {
-            if (task.isWhole() && !task.face().isTrim()) {
+            if (task.isWhole() && isOpen(task)) {
                 Figure figure = task.face().isCeiling() ? Figure.ROLL_CEILING : Figure.ROLL_WALL;
                 double minutes = Times.inMinutes(figures.over(figure, task.painted()))
                         * task.build().finish();
@@ -45,8 +49,16 @@ final class Kit {
         }
     }
 
-    /** The wide roller pays where it saves more than it costs to get out and wash. */
+    private static boolean isOpen(Task task) {
+        return !task.face().isTrim()
+                && !OPEN_FROM.isLongerThan(task.face().wall().width());
+    }
+
+    /** The wide roller pays on open walls and ceilings, where it saves more than it costs to get out and wash. */
     private boolean isWide(Task task) {
+        if (!isOpen(task)) {
+            return false;
+        }
         double saved = rolledMinutes.getOrDefault(task.paint(), 0.0) * (1 - figures.factor(Figure.ROLL_WIDE));
         return saved > Times.inMinutes(figures.once(Figure.WIDE_ROLLER_SET_OUT));
     }

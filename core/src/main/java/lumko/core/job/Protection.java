@@ -153,8 +153,7 @@ final class Protection {
         Move off = move(
                         isPlate ? ActivityKind.PLATES_OFF : ActivityKind.FITTINGS_OFF,
                         way.hand().minus(back))
-                .with(Tool.SCREWDRIVER)
-                .says(Advice.SCREWS_WITH_PLATE);
+                .with(Tool.SCREWDRIVER);
         Move on = move(isPlate ? ActivityKind.PLATES_BACK : ActivityKind.FITTINGS_BACK, back)
                 .with(Tool.SCREWDRIVER);
         if (kind == Fitting.Kind.RADIATOR) {
@@ -162,7 +161,7 @@ final class Protection {
                     .says(Advice.RADIATOR_BY_TWO, Advice.PIPES_MUST_GIVE, Advice.BEHIND_UNPAINTED);
             on = on.with(Caution.WEIGHT);
         }
-        laying.on(task, electric(kind, off));
+        laying.on(task, electric(kind, isPlate ? off.says(Advice.SCREWS_WITH_PLATE) : off));
         laying.on(task, isPlate ? on.says(Advice.PLATES_CLEAN) : on);
     }
 

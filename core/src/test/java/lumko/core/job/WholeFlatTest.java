@@ -33,9 +33,12 @@ import lumko.core.figure.Figure;
 import lumko.core.geometry.Box;
 import lumko.core.geometry.EveryTime;
 import lumko.core.geometry.Fitting;
+import lumko.core.geometry.Texture;
+import lumko.core.geometry.Wall;
 import lumko.core.paint.DataSheet;
 import lumko.core.practice.Practice;
 import lumko.core.practice.School;
+import lumko.core.quantity.Length;
 import lumko.core.quantity.Times;
 import lumko.core.repair.Mark;
 import lumko.core.repair.Repair;
@@ -415,6 +418,15 @@ class WholeFlatTest {
         assertThat(one(work, ROLL).tools()).contains(Tool.WIDE_ROLLER, Tool.ROLLER);
         // 32.8 m² at 1.3 × 0.7
         assertThat(minutes(work, ROLL)).isCloseTo(32.8 * 1.3 * 0.7, CLOSE);
+        // as much in a bath's short walls is no open wall
+        Face[] narrow = new Face[8];
+        for (int n = 0; n < narrow.length; n++) {
+            Wall wall = new Wall(Length.ofMetres(2), Length.ofMetres(2.5), Texture.SMOOTH, List.of(), List.of());
+            narrow[n] = wall("n" + n, wall, Action.ROLL);
+        }
+        WorkGraph bath = Given.plan(narrow);
+        assertThat(one(bath, ROLL).tools()).contains(Tool.ROLLER).doesNotContain(Tool.WIDE_ROLLER);
+        assertThat(minutes(bath, ROLL)).isCloseTo(40 * 1.3, CLOSE);
     }
 
     @Nested
