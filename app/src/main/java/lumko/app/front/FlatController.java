@@ -100,17 +100,22 @@ class FlatController {
         model.addAttribute(
                 "widest", strips.stream().mapToDouble(Strip::width).max().orElse(1));
         model.addAttribute("whole", whole);
-        model.addAttribute("prospect", prospects.of(flatId).orElse(null));
+        Sheets.Progress progress = progress(flat);
+        model.addAttribute(
+                "prospect", progress.isDone() ? null : prospects.of(flatId).orElse(null));
         model.addAttribute("past", sheets.closedSheetsOf(flatId));
-        model.addAttribute("view", new FlatView(whole, state(flat), speaker.today(), speaker.words()));
+        model.addAttribute("view", new FlatView(whole, state(flat, progress), speaker.today(), speaker.words()));
         return "flat";
     }
 
-    private FlatState state(Flat flat) {
-        Sheets.Progress progress = flat.turnover()
+    private Sheets.Progress progress(Flat flat) {
+        return flat.turnover()
                 .map(turnover ->
                         sheets.progress(List.of(turnover.id())).getOrDefault(turnover.id(), Sheets.Progress.NONE))
                 .orElse(Sheets.Progress.NONE);
+    }
+
+    private FlatState state(Flat flat, Sheets.Progress progress) {
         return Sheets.flatProgress(flat.turnover(), progress)
                 .state(speaker.today(), clock.instant(), figures.catalogue());
     }

@@ -164,7 +164,7 @@ class FrontDesk {
                     turnover,
                     progress,
                     Sheets.flatProgress(Optional.of(turnover), progress),
-                    Optional.ofNullable(prospectOf.get(turnover.flatId())));
+                    Optional.ofNullable(prospectOf.get(turnover.flatId())).filter(planned -> !progress.isDone()));
         }));
     }
 
@@ -338,22 +338,12 @@ class FrontDesk {
         }
         Words words = speaker.words();
         Progress progress = standing.progress();
+        String next =
+                progress.next().map(kind -> words.say("step." + kind.name())).orElseGet(() -> words.say("hand.close"));
         String what = switch (state) {
             case DRYING ->
-                words.say(
-                        "hand.drying",
-                        words.moment(progress.dryUntil().orElse(now), now),
-                        progress.next()
-                                .map(kind -> words.say("step." + kind.name()))
-                                .orElse(""));
-            case IN_WORK ->
-                words.say(
-                        "hand.inWork",
-                        progress.ticked(),
-                        progress.steps(),
-                        progress.next()
-                                .map(kind -> words.say("step." + kind.name()))
-                                .orElseGet(() -> words.say("hand.close")));
+                words.say("hand.drying", words.moment(progress.dryUntil().orElse(now), now), next);
+            case IN_WORK -> words.say("hand.inWork", progress.ticked(), progress.steps(), next);
             case LET, NOTICE, EMPTY, CURING, READY ->
                 words.say("hand.empty", words.fromToday(standing.turnover().keysBackOn(), today));
         };

@@ -70,6 +70,11 @@ public class Sheets {
             Optional<LocalDate> finishedOn) {
         public static final Progress NONE =
                 new Progress(Optional.empty(), 0, 0, Optional.empty(), Optional.empty(), Optional.empty());
+
+        /** Whether everything is ticked, or closed: what was planned for it is over. */
+        public boolean isDone() {
+            return openSheet.isPresent() ? next.isEmpty() : finishedOn.isPresent();
+        }
     }
 
     /** All sheets that are not closed. */

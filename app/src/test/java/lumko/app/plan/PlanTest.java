@@ -31,6 +31,7 @@ import lumko.app.platform.ChangedMeanwhileException;
 import lumko.app.platform.EditableRow;
 import lumko.app.platform.NotAllowedException;
 import lumko.app.sheet.SheetMaking;
+import lumko.app.sheet.Sheets;
 import lumko.app.store.Store;
 import lumko.app.store.Tin;
 import lumko.app.walk.Confirming;
@@ -91,6 +92,9 @@ class PlanTest extends ApplicationTest {
 
     @Autowired
     Prospects prospects;
+
+    @Autowired
+    Sheets sheets;
 
     @Autowired
     TouchedUp touchedUp;
@@ -204,9 +208,9 @@ class PlanTest extends ApplicationTest {
     }
 
     /** Its first wall has one hole, is to be rolled all the same and is on a sheet. */
-    private void oneWallToRoll(Flat flat) {
+    private UUID oneWallToRoll(Flat flat) {
         UUID wallId = wall(flat, 0).id();
-        asLead(() -> {
+        return asLead(() -> {
             Tin tin = store.all().stream()
                     .filter(each -> each.product().name().equals("Hearth Matt")
                             && each.left().compareTo(Volume.ofLitres(1)) > 0)
@@ -605,7 +609,7 @@ class PlanTest extends ApplicationTest {
         }
 
         @Test
-        void whatHasBeenWalkedIsNotWalkedNext() {
+        void whatHasBeenWalkedIsNotWalkedNext() throws Exception {
             Flat flat = freshFlat("Ropewalk Court");
             empty(flat);
             look();
@@ -623,12 +627,37 @@ class PlanTest extends ApplicationTest {
             assertThat(clock.at(walk.beginsAt.plusSeconds(60), () -> next(flat)))
                     .contains("Walk the flat");
             assertThat(clock.at(walk.endsAt(), () -> next(flat))).contains("Walk the flat");
-            oneWallToRoll(flat);
+            UUID sheet = oneWallToRoll(flat);
             assertThat(next(flat)).contains("Work as guessed before the walk");
+            String planned = "/plan?flat=" + flat.id();
+            assertThat(page("/flats/" + flat.id())).contains(planned);
+            assertThat(page("/sheets/" + sheet)).contains("/plan/flats/" + flat.id());
+            asLead(() -> sheets.sheet(sheet).steps()).forEach(step -> {
+                for (String how : List.of("read", "tick")) {
+                    assertThat(mvc.post()
+                                    .uri("/steps/" + step.id() + "/" + how)
+                                    .param("why", "dry by the back of the hand")
+                                    .with(user(member("jonas")))
+                                    .with(csrf()))
+                            .hasStatus3xxRedirection();
+                }
+            });
+            // with everything ticked the plan is over, whatever it held
+            assertThat(page("/flats/" + flat.id())).doesNotContain(planned);
+            assertThat(page("/sheets/" + sheet)).doesNotContain("/plan/flats/" + flat.id());
             asLead(() -> {
                 planning.takeBack();
                 return null;
             });
+        }
+
+        private String page(String address) throws Exception {
+            return mvc.get()
+                    .uri(address)
+                    .with(user(member("mirela")))
+                    .exchange()
+                    .getResponse()
+                    .getContentAsString();
         }
 
         private String next(Flat flat) {
