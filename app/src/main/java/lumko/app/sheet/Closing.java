@@ -186,12 +186,15 @@ public class Closing {
         return coats;
     }
 
+    /** A halo is painted over and not filled: each layer is at the places of its own step. */
     private int placesOn(Activity activity, SheetWall wall, Set<UUID> markIds) {
         if (activity.kind() == ActivityKind.ROLL_PANEL) {
             return activity.count();
         }
         return (int) walks.openMarks(List.of(wall.surfaceId())).getOrDefault(wall.surfaceId(), List.of()).stream()
                 .filter(mark -> markIds.contains(mark.id()))
+                .filter(mark -> activity.places().isEmpty()
+                        || activity.places().contains(mark.id().toString()))
                 .count();
     }
 

@@ -1257,6 +1257,30 @@ class SheetTest extends ApplicationTest {
             assertThat(sheet(id).closed().orElseThrow().by()).isEqualTo("Jonas Petrak");
         }
 
+        /** A halo is painted over and not filled. */
+        @Test
+        void countsThePlacesOfEachLayer() {
+            asLead(() -> {
+                marking.set(
+                        UUID.randomUUID(),
+                        wallId,
+                        new Mark(Spot.ofMillimetres(3000, 900), FaultKind.HALO.usualFault()));
+                deciding.decide(
+                        wallId, Action.FEATHER, "", walks.wall(wallId).visit().version());
+                return wallId;
+            });
+            UUID id = make();
+            tickAll(id);
+            as(member("jonas"), () -> {
+                close(id);
+                return id;
+            });
+            assertThat(wall(asLead(() -> houses.flat(flat.id())), 0).coats().stream()
+                            .filter(coat -> coat.places().isPresent()))
+                    .extracting(coat -> coat.layer() + " " + coat.places().getAsInt())
+                    .containsExactly("FILLER 3", "SPOT_PRIMER 1", "SPOTS 4");
+        }
+
         /** What is open tells what is left to do and to carry; what is closed, that it is done and how it looks. */
         @Test
         void isToldOnTheSheet() throws Exception {
