@@ -192,13 +192,11 @@ public final class StepView {
 
     /** As few steps of a group as need be by which all of its cautions are read: each is read once on a sheet. */
     public List<SheetStep> toRead(StepGroup group) {
+        List<SheetStep> steps = new ArrayList<>(group.left());
+        steps.sort(Comparator.comparingInt(step -> -step.unread().size()));
         Set<Caution> open = group.unread();
-        List<SheetStep> read = new ArrayList<>();
-        group.left().stream()
-                .sorted(Comparator.comparingInt(step -> -step.unread().size()))
-                .filter(step -> open.removeAll(step.unread()))
-                .forEach(read::add);
-        return read;
+        steps.removeIf(step -> !open.removeAll(step.unread()));
+        return steps;
     }
 
     public String readSpoken(SheetStep step) {
