@@ -199,12 +199,17 @@ public final class Judge {
                 .orElse(otherwise);
     }
 
-    /** Lines and chips are put right the same way whether what else there is would be washed, dabbed or feathered. */
+    /**
+     * Lines and chips are put right the same way whether what else there is would be washed, dabbed or feathered. Where washing does,
+     * there is nothing to dab.
+     */
     private boolean mayDo(SurfaceCase surface, Action action) {
+        boolean isPutRightAtItsEdges = surface.face().isPutRightAtItsEdges();
+        boolean isWashed = washingMayDo(surface) && !isPutRightAtItsEdges;
         return switch (action) {
-            case WASH -> washingMayDo(surface) && !surface.face().isPutRightAtItsEdges();
-            case FEATHER -> !surface.face().isPutRightAtItsEdges();
-            default -> true;
+            case WASH -> isWashed;
+            case DAB -> !isWashed;
+            default -> !isWashed && !isPutRightAtItsEdges;
         };
     }
 

@@ -41,13 +41,12 @@ public record Verdict(
     }
 
     /**
-     * How a surface could be touched up that is to be painted from edge to edge: the cheaper of the ways, coming back
+     * How a surface could be washed or touched up that is to be painted from edge to edge: the cheapest of the ways, coming back
      * included; empty where rules speak against each.
      */
     public Optional<Option> touchedUpInstead() {
         return options.stream()
-                .filter(option ->
-                        option.isAllowed() && (option.action() == Action.DAB || option.action() == Action.FEATHER))
+                .filter(option -> option.isAllowed() && (option.action().isSpots() || option.action() == Action.WASH))
                 .min(Comparator.comparing(Option::expected));
     }
 }

@@ -440,6 +440,17 @@ class JudgeTest {
             assertThat(verdict.action()).isEqualTo(Action.WASH);
             assertThat(verdict.chosen().paint().inLitres()).isZero();
             assertThat(verdict.chosen().shows()).isEqualTo(new Chance(0.03, 0.1, 0.3));
+            // what is washed is not called a dab that happens to cost as much
+            assertThat(verdict.options())
+                    .extracting(Option::action)
+                    .containsExactly(Action.LEAVE, Action.WASH, Action.ROLL);
+            assertThat(verdict.touchedUpInstead()).contains(verdict.chosen());
+        }
+
+        @Test
+        void isCalledWashingInAPaintThatIsKnownToo() {
+            assertThat(verdict(wall(PaintBasis.SAME_BATCH, marks(FaultKind.SCUFF, 3, 500))))
+                    .isEqualTo(Action.WASH);
         }
 
         @Test
