@@ -168,7 +168,13 @@ function hold() {
   folded.clear();
   for (const details of document.querySelectorAll("#live details[id]")) folded.set(details.id, details.open);
 }
-document.addEventListener("htmx:before:swap", hold);
+document.addEventListener("htmx:before:swap", (event) => {
+  const swapped = event.detail?.ctx?.target ?? event.target;
+  // at the top of the page what comes in above the steps moves them, and nothing slides under the upper edge
+  if (swapped.id === "live" || window.scrollY > 0) return hold();
+  held = null;
+  folded.clear();
+});
 document.addEventListener("htmx:after:swap", () => {
   for (const details of document.querySelectorAll("#live details[id]")) {
     if (details.querySelector("[aria-invalid=true]") || !folded.has(details.id)) continue;

@@ -293,19 +293,21 @@ public final class Words {
     }
 
     public String number(double value, int mostDecimals) {
-        DecimalFormat format = new DecimalFormat("0", DecimalFormatSymbols.getInstance(units.locale()));
-        format.setMaximumFractionDigits(mostDecimals);
-        format.setRoundingMode(RoundingMode.HALF_UP);
-        String shown = format.format(value);
-        return shown.equals("-0") ? "0" : shown.replace('-', '−');
+        return decimals(value, 0, mostDecimals);
     }
 
     public String fixed(double value, int decimals) {
+        return decimals(value, decimals, decimals);
+    }
+
+    private String decimals(double value, int least, int most) {
         DecimalFormat format = new DecimalFormat("0", DecimalFormatSymbols.getInstance(units.locale()));
-        format.setMinimumFractionDigits(decimals);
-        format.setMaximumFractionDigits(decimals);
+        format.setMinimumFractionDigits(least);
+        format.setMaximumFractionDigits(most);
         format.setRoundingMode(RoundingMode.HALF_UP);
-        return format.format(value).replace('-', '−');
+        String shown = format.format(value);
+        // nothing has no sign
+        return shown.matches("-[0.,]+") ? shown.substring(1) : shown.replace('-', '−');
     }
 
     /** The sentence for a refused value: what, allowed range with unit, value with unit. */

@@ -123,6 +123,13 @@ class WordsTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"-0.04, 0.0, 0", "-0.05, −0.1, −0.1", "0, 0.0, 0", "-3, −3.0, −3", "2.25, 2.3, 2.3"})
+    void nothingHasNoSign(double value, String toATenth, String atMostATenth) {
+        assertThat(metric.fixed(value, 1)).isEqualTo(toATenth);
+        assertThat(metric.number(value, 1)).isEqualTo(atMostATenth);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "0, never",
         "0.005, hardly ever",
