@@ -23,6 +23,9 @@ public final class OutcomesView {
     private static final double SIDE = 360;
 
     private static final double LEFT = 56;
+    /** Room beside the longest word of the axis, which would else begin at the very edge. */
+    private static final double BESIDE = 6;
+
     private static final double TOP = 12;
 
     /** Of fewer walls no score tells anything. ASSUMPTION. */
@@ -100,7 +103,7 @@ public final class OutcomesView {
     }
 
     public String viewBox() {
-        return "0 0 " + (LEFT + SIDE + 34) + " " + (TOP + SIDE + 56);
+        return -BESIDE + " 0 " + (BESIDE + LEFT + SIDE + 34) + " " + (TOP + SIDE + 56);
     }
 
     /** What is said right lies on it. */
