@@ -23,8 +23,8 @@ public final class OutcomesView {
     private static final double SIDE = 360;
 
     private static final double LEFT = 56;
-    /** Room beside the longest word of the axis, which would else begin at the very edge. */
-    private static final double BESIDE = 6;
+    /** Left of the longest word of the axis, which would else begin at the very edge; a wider drawing would be too small to read. */
+    private static final double BESIDE = 4;
 
     private static final double TOP = 12;
 
@@ -103,7 +103,7 @@ public final class OutcomesView {
     }
 
     public String viewBox() {
-        return -BESIDE + " 0 " + (BESIDE + LEFT + SIDE + 34) + " " + (TOP + SIDE + 56);
+        return -BESIDE + " 0 " + (LEFT + SIDE + 34) + " " + (TOP + SIDE + 56);
     }
 
     /** What is said right lies on it. */
