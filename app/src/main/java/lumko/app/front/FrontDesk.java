@@ -228,8 +228,7 @@ class FrontDesk {
     private static Prospect prospect(Map<UUID, Standing> standingOf, Hand hand) {
         return Optional.ofNullable(standingOf.get(hand.flatId()))
                 .flatMap(Standing::prospect)
-                .orElseGet(() -> new Prospect(
-                        hand.flatId(), Instant.MAX, Duration.ZERO, Optional.empty(), "", Optional.empty()));
+                .orElseGet(() -> new Prospect(hand.flatId(), Duration.ZERO, Optional.empty(), "", Optional.empty()));
     }
 
     private static LocalDate due(Map<UUID, Standing> standingOf, Hand hand) {

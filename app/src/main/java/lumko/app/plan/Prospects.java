@@ -50,19 +50,12 @@ public class Prospects {
     }
 
     /**
-     * @param readyAt as planned
      * @param lateBy nothing if it is ready when it is due, or nobody is expected
      * @param chance that it is ready when it is due; empty if nobody is expected
      * @param says between when and when it is ready in most futures, and how late or how likely in time
      * @param next who comes next and when; empty where nothing is planned any more
      */
-    public record Prospect(
-            UUID flatId,
-            Instant readyAt,
-            Duration lateBy,
-            Optional<Double> chance,
-            String says,
-            Optional<String> next) {
+    public record Prospect(UUID flatId, Duration lateBy, Optional<Double> chance, String says, Optional<String> next) {
         /** What costs most by waiting comes first. */
         public static final Comparator<Prospect> MOST_PRESSING = Comparator.comparing(Prospect::lateBy)
                 .reversed()
@@ -120,7 +113,6 @@ public class Prospects {
         String ready = ready(row, words, now);
         return new Prospect(
                 row.flatId,
-                row.readyAt,
                 lateBy,
                 chance,
                 lateBy.isZero()

@@ -156,6 +156,16 @@ class SheetTest extends ApplicationTest {
         });
     }
 
+    /** One more wall from the same tin, with one fault on it. */
+    private UUID walkedToo(UUID other, FaultKind kind) {
+        recording.addCoat(
+                other,
+                NewCoat.finish(tin.product().id(), tin.colour().id(), Optional.of(tin.id()), TODAY.minusMonths(2), ""));
+        marking.set(UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), kind.usualFault()));
+        confirming.isOnIt(other, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
+        return other;
+    }
+
     private String page(UUID id) throws Exception {
         return mvc.get()
                 .uri("/sheets/" + id)
@@ -487,20 +497,7 @@ class SheetTest extends ApplicationTest {
                         .findFirst()
                         .orElseThrow()
                         .id();
-                recording.addCoat(
-                        wall,
-                        NewCoat.finish(
-                                tin.product().id(),
-                                tin.colour().id(),
-                                Optional.of(tin.id()),
-                                TODAY.minusMonths(2),
-                                ""));
-                marking.set(
-                        UUID.randomUUID(),
-                        wall,
-                        new Mark(Spot.ofMillimetres(900, 700), FaultKind.NAIL_HOLE.usualFault()));
-                confirming.isOnIt(wall, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
-                return wall;
+                return walkedToo(wall, FaultKind.NAIL_HOLE);
             });
             UUID id = make();
             List<StepGroup> dangerous = StepGroup.of(sheet(id).steps()).stream()
@@ -1105,18 +1102,7 @@ class SheetTest extends ApplicationTest {
         void whatDriesOnOneWallDoesNotHoldUpAnother() {
             UUID other = wall(flat, 1).id();
             asLead(() -> {
-                recording.addCoat(
-                        other,
-                        NewCoat.finish(
-                                tin.product().id(),
-                                tin.colour().id(),
-                                Optional.of(tin.id()),
-                                TODAY.minusMonths(2),
-                                ""));
-                marking.set(
-                        UUID.randomUUID(), other, new Mark(Spot.ofMillimetres(800, 700), FaultKind.GOUGE.usualFault()));
-                confirming.isOnIt(other, OnIt.of(PaintAnswer.RECORD_AGREES), EditableRow.UNSAVED);
-                return other;
+                return walkedToo(other, FaultKind.GOUGE);
             });
             UUID id = make();
             SheetStep seal = sheet(id).steps().stream()
